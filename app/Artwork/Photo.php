@@ -24,16 +24,15 @@ final class Photo
         $size = @getimagesize($path);
         $ending = $size === false ? null : self::KINDS[$size[2]] ?? null;
         if ($ending === null) {
-            throw ValidationException::withMessages([$field => 'That is no photo: JPEG, PNG or WebP is wanted.']);
+            throw ValidationException::withMessages([$field => __('artwork.photo.upload_a_jpeg_png_or_webp')]);
         }
         if ($size[0] * $size[1] > self::MOST_PIXELS) {
             throw ValidationException::withMessages([
-                $field => sprintf(
-                    'That photo has %d × %d pixels; at most %d million are kept. Send a smaller one.',
-                    $size[0],
-                    $size[1],
-                    intdiv(self::MOST_PIXELS, 1_000_000),
-                ),
+                $field => __('artwork.photo.the_photo_has_x_pixels_the', [
+                    'size' => $size[0],
+                    'size_2' => $size[1],
+                    'value' => intdiv(self::MOST_PIXELS, 1_000_000),
+                ]),
             ]);
         }
         $name = hash_file('sha256', $path).'.'.$ending;

@@ -57,6 +57,12 @@ final class ShopProfile
         return is_string($zone) && in_array($zone, timezone_identifiers_list(), true) ? $zone : null;
     }
 
+    /** The code of the shop's money, for words in which an amount stands. */
+    public static function currency(): string
+    {
+        return App::make(self::class)->shop()->currency;
+    }
+
     /** @return array{shop: array<string, mixed>, owned: bool} */
     private function rows(): array
     {

@@ -100,7 +100,7 @@ final readonly class OrderList
     {
         $size = strtoupper($typed);
         $size = preg_match('/^(X{2,5})L$/', $size, $many) === 1 ? strlen($many[1]).'XL' : $size;
-        $size = in_array($size, ['', 'ONE', 'ONE SIZE'], true) ? Size::One->value : $size;
+        $size = in_array($size, ['', 'ONE', __('orders.order_list.one_size')], true) ? Size::One->value : $size;
 
         return Size::tryFrom($size) !== null
             ? $size

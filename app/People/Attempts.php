@@ -37,7 +37,7 @@ final class Attempts
         );
         if ($waits > 0) {
             throw ValidationException::withMessages([
-                $field => sprintf('Too many tries; the next one counts in %d seconds.', $waits),
+                $field => __('people.attempts.too_many_tries_try_again_in', ['waits' => $waits]),
             ]);
         }
     }

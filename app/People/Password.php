@@ -12,6 +12,6 @@ final class Password
 
     public static function words(): string
     {
-        return 'A password has at least '.self::LEAST.' letters; four words in a row are easy to keep.';
+        return __('people.password.a_password_has_at_least_characters', ['value' => self::LEAST]);
     }
 }

@@ -44,7 +44,9 @@ final readonly class Estimate
     public function equipment(int $colours, string $frame): Equipment
     {
         return new Equipment(
-            array_map(static fn(int $colour): string => "its colour {$colour}", range(1, max(1, $colours))),
+            array_map(static fn(int $colour): string => __('plan.estimate.its_colour', [
+                'colour' => $colour,
+            ]), range(1, max(1, $colours))),
             $frame,
         );
     }

@@ -10,12 +10,7 @@ final class StalePlan extends PlanRefused
     public static function since(int $seen, int $now): self
     {
         return new self(
-            sprintf(
-                'The plan was changed by someone else meanwhile (you saw version %d, it stands at %d). '.
-                    'Your move was not made; the plan shown is the new one.',
-                $seen,
-                $now,
-            ),
+            __('plan.stale_plan.the_plan_was_changed_by_someone', ['seen' => $seen, 'now' => $now]),
         );
     }
 }

@@ -58,29 +58,36 @@ final class WhatIfForm
         $said = [];
         foreach (is_array($kept['down'] ?? null) ? $kept['down'] : [] as $machine => $until) {
             $said[] =
-                "{$machine} is down until ".
-                CarbonImmutable::parse(is_string($until) ? $until : '')->format('D j M H:i');
+                __('plan.what_if_form.is_down_until', [
+                    'machine' => $machine,
+                    'parse' => CarbonImmutable::parse(is_string($until) ? $until : '')->format('D j M H:i'),
+                ]);
         }
         if (is_string($kept['closes'] ?? null)) {
-            $said[] = 'the shop closes '.CarbonImmutable::parse($kept['closes'])->format('D j M H:i');
+            $said[] = __('plan.what_if_form.the_shop_closes', [
+                'parse' => CarbonImmutable::parse($kept['closes'])->format('D j M H:i'),
+            ]);
         }
         $hands = is_numeric($kept['hands'] ?? null) ? (int) $kept['hands'] : 0;
         if ($hands !== 0) {
             $said[] =
-                abs($hands).
-                ' '.
-                (abs($hands) === 1 ? 'machine' : 'machines').
-                ($hands > 0 ? ' more' : ' fewer').
-                ' can be tended at once'.
-                (is_string($kept['from'] ?? null)
-                    ? ' from '.CarbonImmutable::parse($kept['from'])->format('D j M H:i')
-                    : '').
-                (is_string($kept['to'] ?? null)
-                    ? ' to '.CarbonImmutable::parse($kept['to'])->format('D j M H:i')
-                    : '');
+                __('plan.what_if_form.machines_can_be_tended_at_once', ['hands' => abs($hands), 'value' => $hands > 0 ? ' '.__('plan.what_if_form.more') : ' '.__('plan.what_if_form.fewer'), 'value_2' => is_string($kept['from'] ?? null)
+                    ? ' '.__('plan.what_if_form.from', [
+                        'parse' => CarbonImmutable::parse($kept['from'])->format('D j M H:i'),
+                    ])
+                    : '', 'value_3' => is_string($kept['to'] ?? null)
+                    ? ' '.__('plan.what_if_form.to', [
+                        'parse' => CarbonImmutable::parse($kept['to'])->format('D j M H:i'),
+                    ])
+                    : '']);
         }
         foreach (is_array($kept['frames'] ?? null) ? $kept['frames'] : [] as $frame => $n) {
-            $said[] = is_numeric($n) ? ($n > 0 ? "{$n} more" : abs((int) $n).' fewer')." of frame {$frame}" : '';
+            $said[] = is_numeric($n) ? __('plan.what_if_form.of_frame', [
+                'value' => $n > 0 ? __('plan.what_if_form.more_2', [
+                    'n' => $n,
+                ]) : __('plan.what_if_form.fewer_2', ['n' => abs((int) $n)]),
+                'frame' => $frame,
+            ]) : '';
         }
 
         return implode(', and ', array_filter($said, static fn(?string $one): bool => ($one ?? '') !== ''));

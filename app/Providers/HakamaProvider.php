@@ -14,6 +14,7 @@ use App\Foundation\Database\ShopConnection;
 use App\Foundation\Database\TurnCache;
 use App\Foundation\Http\SentForm;
 use App\Foundation\ShopProfile;
+use App\Foundation\Words\IcuTranslator;
 use App\Money\Queries\ShopRates;
 use App\Orders\Actions\UndoOrder;
 use App\Orders\Queries\StationCounts;
@@ -49,12 +50,19 @@ use Illuminate\Support\Facades\Gate;
 use Illuminate\Support\Facades\Log;
 use Illuminate\Support\Facades\View;
 use Illuminate\Support\ServiceProvider;
+use Illuminate\Translation\Translator;
 use Illuminate\View\View as ShownView;
 
 final class HakamaProvider extends ServiceProvider
 {
     public function register(): void
     {
+        $this->app->extend('translator', static function (Translator $given, Application $app): IcuTranslator {
+            $words = new IcuTranslator($app->make('translation.loader'), $given->getLocale());
+            $words->setFallback($given->getFallback());
+
+            return $words;
+        });
         $this->app->bind('db.connector.mariadb', NoRetryConnector::class);
         $this->app->extend('files', static fn(): CarefulFiles => new CarefulFiles());
         $this->app->bind(Undo::class, static fn(Application $app): Undo => new Undo([

@@ -41,32 +41,34 @@ final readonly class DecisionRow
         ?float $roundMm = null,
         Units $units = Units::Millimetres,
     ): array {
-        $round = $roundMm === null ? '' : ', '.$units->said($roundMm).' round from the front seam';
+        $round = $roundMm === null ? '' : __('setup.decision_row.around_from_the_front_seam', [
+            'round_mm' => $units->said($roundMm),
+        ]);
         $drivers = array_map(static fn(Driver $one): string => $one->value, $advice->drivers);
 
         return [
-            self::of($advice, SetupTopic::Loading, 'To the machine', $advice->loading()->endWords()),
+            self::of($advice, SetupTopic::Loading, __('setup.decision_row.loads_first'), $advice->loading()->endWords()),
             self::of(
                 $advice,
                 SetupTopic::Turn,
-                'Set on it',
-                $advice->turnIsKnown() ? self::turn($advice->turnToSet()) : 'as the machine: choose it above',
+                __('setup.decision_row.rotate_on_the_machine'),
+                $advice->turnIsKnown() ? self::turn($advice->turnToSet()) : __('setup.decision_row.pick_a_machine_first'),
             ),
-            self::of($advice, SetupTopic::Frame, 'Frame', $advice->fit->frame->id ?? 'none'),
-            self::of($advice, SetupTopic::Driver, 'Driver', implode(', else ', $drivers) ?: 'none here'),
-            self::of($advice, SetupTopic::Access, 'Way in', str_replace('_', ' ', $advice->access()->value)),
-            self::of($advice, SetupTopic::Placement, 'Place', $placement->brief($units).$round),
+            self::of($advice, SetupTopic::Frame, __('setup.decision_row.frame'), $advice->fit->frame->id ?? 'none'),
+            self::of($advice, SetupTopic::Driver, __('setup.decision_row.driver'), implode(', else ', $drivers) ?: __('setup.decision_row.none_here')),
+            self::of($advice, SetupTopic::Access, __('setup.decision_row.access'), str_replace('_', ' ', $advice->access()->value)),
+            self::of($advice, SetupTopic::Placement, __('setup.decision_row.position'), $placement->brief($units).$round),
             self::of(
                 $advice,
                 SetupTopic::Backing,
-                'Backing',
+                __('setup.decision_row.backing'),
                 "{$advice->backing->words()}, {$advice->backingGsm()} g/m²",
             ),
-            self::of($advice, SetupTopic::Topper, 'Topper', $advice->topper ? 'film on top' : 'none'),
+            self::of($advice, SetupTopic::Topper, __('setup.decision_row.topper'), $advice->topper ? __('setup.decision_row.film_on_top') : 'none'),
             self::of(
                 $advice,
                 SetupTopic::Thread,
-                'Thread',
+                __('setup.decision_row.thread'),
                 self::byBlock(
                     "{$advice->threadWeight} weight",
                     array_map(static fn(BlockAdvice $one): string => "{$one->threadWeight} weight", $blocks),
@@ -75,19 +77,23 @@ final readonly class DecisionRow
             self::of(
                 $advice,
                 SetupTopic::Needle,
-                'Needle',
+                __('setup.decision_row.needle'),
                 self::byBlock(
                     $advice->needle->words(),
                     array_map(static fn(BlockAdvice $one): string => $one->needle->words(), $blocks),
                 ),
             ),
-            self::of($advice, SetupTopic::Speed, 'Speed', "{$advice->speedSpm} stitches a minute"),
+            self::of($advice, SetupTopic::Speed, __('setup.decision_row.speed'), __('setup.decision_row.spm', [
+                'speed_spm' => $advice->speedSpm,
+            ])),
         ];
     }
 
     public static function turn(Turn $turn): string
     {
-        return $turn === Turn::None ? 'no turn' : "turned {$turn->value}°, never mirrored";
+        return $turn === Turn::None ? __('setup.decision_row.no_turn') : __('setup.decision_row.turned_never_mirrored', [
+            'value' => $turn->value,
+        ]);
     }
 
     /**
@@ -107,7 +113,10 @@ final readonly class DecisionRow
         return implode('; ', [
             $whole,
             ...array_map(
-                static fn(string $wants, array $numbers): string => $wants.' for block '.implode(', ', $numbers),
+                static fn(string $wants, array $numbers): string => __('setup.decision_row.for_block', [
+                    'wants' => $wants,
+                    'value' => implode(', ', $numbers),
+                ]),
                 array_keys($others),
                 $others,
             ),

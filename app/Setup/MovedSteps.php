@@ -33,9 +33,12 @@ final readonly class MovedSteps
 
         return $other === []
             ? ''
-            : " On {$to->code} it is done otherwise than on {$from->code}: ".
-                    implode(' ', array_slice($other, 0, self::NAMED)).
-                    (count($other) > self::NAMED ? ' And more.' : '');
+            : ' '.__('setup.moved_steps.needs_other_steps_than', [
+                'code' => $to->code,
+                'code_2' => $from->code,
+                'value' => implode(' ', array_slice($other, 0, self::NAMED)),
+                'value_2' => count($other) > self::NAMED ? ' '.__('setup.moved_steps.and_more') : '',
+            ]);
     }
 
     private static function machine(PlanBoard $board, ?string $code): ?Machine

@@ -18,6 +18,6 @@ final class ReasonRequired extends RuntimeException
     /** @param list<array{about: string, advised: string, chosen: string, why: string}> $departures without a reason */
     public static function for(array $departures): self
     {
-        return new self('This goes against the advice: say why, and it is kept with the setup.', $departures);
+        return new self(__('setup.reason_required.this_differs_from_the_advice_give'), $departures);
     }
 }

@@ -7,10 +7,10 @@ namespace App\Shop;
 /** Figures as a person reads them. */
 final class Figure
 {
-    /** A share as people say odds: "93 of 100". */
+    /** A share as people say odds: "93 %". */
     public static function odds(float $share): string
     {
-        return sprintf('%d of 100', (int) round(100 * $share));
+        return sprintf('%d %%', (int) round(100 * $share));
     }
 
     /** Thousands apart by a narrow space: "14 389.7". */

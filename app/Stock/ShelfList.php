@@ -43,7 +43,7 @@ final class ShelfList
             $rows,
         );
 
-        return Xlsx::of('Threads', ShelfRow::COLUMNS, $lines);
+        return Xlsx::of(__('stock.shelf_list.threads'), ShelfRow::COLUMNS, $lines);
     }
 
     /**
@@ -60,10 +60,12 @@ final class ShelfList
         $head = Csv::head($lines);
         $missing = array_diff(['code', 'name', 'colour', 'weight', 'metres_left'], $head);
         if ($missing !== []) {
-            throw UnfitRow::at('first row', 'it names the columns; missing: '.implode(', ', $missing));
+            throw UnfitRow::at(__('stock.shelf_list.first_row'), __('stock.shelf_list.must_name_the_columns_missing', [
+                'value' => implode(', ', $missing),
+            ]));
         }
         if (count($lines) > self::MOST_ROWS + 1) {
-            throw UnfitRow::at('list', sprintf('it has more than %d rows', self::MOST_ROWS));
+            throw UnfitRow::at('list', __('stock.shelf_list.has_more_than_rows', ['value' => self::MOST_ROWS]));
         }
         [$rows, $problems] = [[], []];
         foreach (Csv::named($lines) as $number => $named) {
@@ -83,7 +85,9 @@ final class ShelfList
         try {
             return Csv::lines($path, self::MOST_ROWS);
         } catch (InvalidArgumentException $e) {
-            throw UnfitRow::at('list', $e->getMessage().'; save it as CSV or XLSX');
+            throw UnfitRow::at('list', __('stock.shelf_list.save_it_as_csv_or_xlsx', [
+                'get_message' => $e->getMessage(),
+            ]));
         }
     }
 
@@ -92,7 +96,7 @@ final class ShelfList
     {
         $zip = new ZipArchive();
         if ($zip->open($path, ZipArchive::RDONLY) !== true) {
-            throw UnfitRow::at('list', 'it is no XLSX file');
+            throw UnfitRow::at('list', __('stock.shelf_list.this_is_not_an_xlsx_file'));
         }
         $unpacked = 0;
         for ($i = 0; $i < $zip->numFiles; $i++) {
@@ -100,7 +104,7 @@ final class ShelfList
         }
         $zip->close();
         if ($unpacked > self::MOST_UNPACKED) {
-            throw UnfitRow::at('list', 'unpacked it would be far larger than any thread shelf');
+            throw UnfitRow::at('list', __('stock.shelf_list.it_would_unpack_to_far_more'));
         }
         try {
             $reader = IOFactory::createReader('Xlsx');
@@ -128,7 +132,9 @@ final class ShelfList
                 ),
             );
         } catch (Throwable $e) {
-            throw UnfitRow::at('list', 'the XLSX file cannot be read ('.mb_substr($e->getMessage(), 0, 80).')');
+            throw UnfitRow::at('list', __('stock.shelf_list.the_xlsx_file_cannot_be_read', [
+                'get_message' => mb_substr($e->getMessage(), 0, 80),
+            ]));
         }
     }
 }

@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace Hakama\House;
 
-/** What a house rule means, what it is to start with, and what it may be. */
+/** What a house rule is to start with, and what it may be. */
 final readonly class RuleSpec
 {
     /** Where each is set out, by the section of the house rules in which it stands. */
@@ -19,12 +19,10 @@ final readonly class RuleSpec
 
     public function __construct(
         public string $station,
-        public string $label,
         public float $default,
         public float $least,
         public float $most,
         public string $unit,
-        public string $help,
     ) {}
 
     public static function of(HouseRule $rule): self
@@ -38,5 +36,11 @@ final readonly class RuleSpec
         }
 
         return $kept[$rule->value];
+    }
+
+    /** An amount is kept in cents, and read and typed as money. */
+    public function isMoney(): bool
+    {
+        return str_starts_with($this->unit, 'cents');
     }
 }

@@ -14,7 +14,7 @@ enum Wait: string
     {
         return match ($this) {
             self::Frames => "waits for frames {$frame} that another machine has",
-            self::Hands => 'waits for hands: as many machines run as can be tended',
+            self::Hands => 'waiting for people: as many machines run as can be tended',
         };
     }
 }

@@ -19,7 +19,7 @@ final class ArtworkPagesTest extends BrowserTestCase
         $this->visit('/artwork/5/stops');
         $this->choose('#action-5', 'lay_cloth');
         $this->type('#note-5', 'the oval scraps');
-        $this->press('Keep the sheet');
+        $this->press('Save stop sheet');
         $this->sees('The stop sheet is kept');
         $this->sees('The machine must halt at one stop');
 
@@ -27,7 +27,7 @@ final class ArtworkPagesTest extends BrowserTestCase
         self::assertSame('sew', $machine->takeUp());
         $at = $machine->sew(100_000);
         $this->visit('/floor/M1');
-        $this->sees('A hand is wanted');
+        $this->sees('Needs you');
         $this->sees('Lay the cloth: the oval scraps. Then go on.');
         self::assertSame(
             (string) $at,
@@ -48,7 +48,7 @@ final class ArtworkPagesTest extends BrowserTestCase
         foreach ([[8.27, 11.69], [8.5, 11]] as [$width, $height]) {
             foreach (['/artwork/5/stops', '/artwork/10/stops'] as $path) {
                 $this->visit($path);
-                $this->sees('Keep the sheet');
+                $this->sees('Save stop sheet');
                 $printed = (new ChromeDevToolsDriver($this->browser))->execute('Page.printToPDF', [
                     'paperWidth' => $width,
                     'paperHeight' => $height,
@@ -122,7 +122,7 @@ final class ArtworkPagesTest extends BrowserTestCase
         );
         $this->visit('/shop/threads');
         $this->find('#list')->setFileDetector(new LocalFileDetector())->sendKeys($path);
-        $this->press('Show what would change');
+        $this->press('Show changes');
         $this->sees('Nothing is changed yet');
         unlink($path);
         $this->sees('Teasel');
@@ -145,7 +145,7 @@ final class ArtworkPagesTest extends BrowserTestCase
         $this->browser->executeScript('document.activeElement.blur()');
         $this->keys('i');
         $this->sees('this design may be mirrored');
-        $this->press('Keep it with this artwork');
+        $this->press('Save with this artwork');
         $this->sees('Confirm that this design may be mirrored');
         self::assertSame(
             '4',
@@ -154,7 +154,7 @@ final class ArtworkPagesTest extends BrowserTestCase
         );
         $this->sees('4 × 2 = 8 copies');
         $this->find('[name=sure]')->click();
-        $this->press('Keep it with this artwork');
+        $this->press('Save with this artwork');
         $this->sees('is made and kept with “Seed sprig”');
     }
 
@@ -162,13 +162,13 @@ final class ArtworkPagesTest extends BrowserTestCase
     public function a_sew_out_is_written_down_with_a_photo(): void
     {
         $this->visit('/artwork/8/history');
-        $this->sees('has no sew-out that passed');
+        $this->sees('has no good sew-out');
         $this->keys('n');
         $this->choose('#fabric', 'jersey');
         $this->type('#who', 'Odo');
         $path = (string) $this->photo();
         $this->find('#photo')->setFileDetector(new LocalFileDetector())->sendKeys($path);
-        $this->press('Put it in the log');
+        $this->press('Save sew-out');
         $this->sees('came out on jersey');
         unlink($path);
         $this->browser

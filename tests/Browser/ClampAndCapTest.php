@@ -15,7 +15,7 @@ final class ClampAndCapTest extends BrowserTestCase
     {
         $this->visit($this->setupOf('Market bag').'?tab=frames&machine=M1');
         $this->find("[aria-label='Look at frame P-10']")->click();
-        $this->sees('Set it up in P-10');
+        $this->sees('Set up in P-10');
         $this->browser
             ->wait(8, 100)
             ->until(fn(): bool => str_contains((string) $this->attribute('#in-frame', 'aria-label'), 'P-10'));
@@ -25,7 +25,7 @@ final class ClampAndCapTest extends BrowserTestCase
         $this->press('Steps');
         $this->sees('Find the true centre of the window from its notches');
         $this->sees('Trace once before the item is in');
-        $this->press('Set it up in P-10');
+        $this->press('Set up in P-10');
         $this->browser
             ->wait(8, 100)
             ->until(
@@ -36,7 +36,7 @@ final class ClampAndCapTest extends BrowserTestCase
             $why->sendKeys('its opening is narrow');
         }
         if (! str_contains($this->text(), 'is set up and stands in the plan')) {
-            $this->press('Set it up in P-10');
+            $this->press('Set up in P-10');
         }
         $this->sees('is set up and stands in the plan');
     }
@@ -47,7 +47,7 @@ final class ClampAndCapTest extends BrowserTestCase
     {
         $this->visit('/setup/clamps');
         $this->sees('its true centre was never found on this machine');
-        $this->press('Keep what was found');
+        $this->press('Save centre');
         $this->sees('How far to the right the true centre was found');
         $this->sees('Each step is ticked when it is done');
         foreach ($this->all("input[name='checked[]']") as $box) {
@@ -56,9 +56,9 @@ final class ClampAndCapTest extends BrowserTestCase
         $this->type('#x', '0.5');
         $this->type('#y', '-9');
         $this->choose('#who', 'Ilse');
-        $this->press('Keep what was found');
-        $this->sees('The true centre of P-10 on M1 is kept.');
-        $this->sees('Every clamp is where its machine was shown that it is');
+        $this->press('Save centre');
+        $this->sees('True centre of P-10 on M1 saved.');
+        $this->sees('Every clamp is centred that it is');
     }
 
     #[Test]
@@ -69,7 +69,7 @@ final class ClampAndCapTest extends BrowserTestCase
         $this->sees('no turn');
         $this->visit("{$setup}?machine=M3");
         $this->sees('turned 180°, never mirrored');
-        $this->press('Set it up in K-1');
+        $this->press('Set up in K-1');
         $this->sees('is set up and stands in the plan');
         preg_match('/(B-\d+) is set up/', $this->text(), $found);
         foreach (['M1' => 'no turn', 'M3' => 'turned 180°, never mirrored'] as $machine => $said) {

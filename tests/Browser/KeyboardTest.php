@@ -15,7 +15,7 @@ final class KeyboardTest extends BrowserTestCase
     {
         $this->visit('/orders');
         $this->keys('?');
-        $this->sees('Keys of this page');
+        $this->sees('Keyboard shortcuts');
         $this->sees('Go to Plan');
         // Keys go to what has the focus: by then that is in the list that was opened.
         $this->browser
@@ -27,7 +27,7 @@ final class KeyboardTest extends BrowserTestCase
         $this->gone('#keys[open]');
 
         $this->keys('n');
-        $this->sees('Write down what was promised');
+        $this->sees('Log what was promised');
         $this->tabTo('#customer');
         $this->keys('Harbour Choir');
         // Day, month and year are typed one after another, the way this browser's language wants them.

@@ -28,7 +28,7 @@ final class LabelTest extends BrowserTestCase
             ->wait(8, 100)
             ->until(fn(): bool => str_ends_with($this->browser->getCurrentURL(), '/floor/tags/'.$code[0]));
         $this->sees($code[0]);
-        $this->sees('What is next');
+        $this->sees('What’s next');
         unlink($picture);
     }
 
@@ -44,7 +44,7 @@ final class LabelTest extends BrowserTestCase
         $this->browser
             ->wait(8, 100)
             ->until(fn(): bool => preg_match('~/floor/tags/P-\d+-\d$~', $this->browser->getCurrentURL()) === 1);
-        $this->sees('What is next');
+        $this->sees('What’s next');
         unlink($picture);
     }
 

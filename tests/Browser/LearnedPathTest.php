@@ -13,7 +13,7 @@ final class LearnedPathTest extends BrowserTestCase
     public function a_figure_is_taken_and_taken_back_with_one_key(): void
     {
         $this->visit('/books/learned');
-        $this->sees('Figures of the house');
+        $this->sees('House figures');
         $row = 'form[action$="/learned/rules"]';
         $offered = count($this->all($row));
         self::assertGreaterThan(0, $offered, 'the demo has logged something else than is reckoned');
@@ -22,22 +22,22 @@ final class LearnedPathTest extends BrowserTestCase
         $this->sees('it is reckoned by the log from now on.');
         self::assertLessThan($offered, count($this->all($row)));
         $this->visit("/shop/changes?q={$about}");
-        $this->sees('Take back');
+        $this->sees('Undo');
         $this->visit('/books/learned');
 
         // Offered anew after it was taken back, by the key that the page shows right after.
         $this->visit("/shop/changes?q={$about}");
-        $this->press('Take back');
+        $this->press('Undo');
         $this->sees('Taken back');
         $this->visit('/books/learned');
-        $this->sees('Figures of the house');
+        $this->sees('House figures');
         self::assertCount($offered, $this->all($row));
         $this->find("{$row} button[value=take]")->click();
-        $this->sees('Take it back');
+        $this->sees('Undo');
         $this->keys('u');
         $this->sees('Taken back');
         $this->visit('/books/learned');
-        $this->sees('Figures of the house');
+        $this->sees('House figures');
         self::assertCount($offered, $this->all($row));
     }
 }

@@ -29,8 +29,8 @@ final class MainPathTest extends BrowserTestCase
         $this->find('#tape')->setFileDetector(new LocalFileDetector())->sendKeys($path);
         $this->sees('two-bars');
         $this->type('#name', 'Two bars');
-        $this->press('Read the tape');
-        $this->sees('“Two bars” is in.');
+        $this->press('Upload');
+        $this->sees('“Two bars” added.');
         $this->sees('Choose a thread for block 1, 2.');
         foreach ([1, 2] as $block) {
             $this->find("[aria-label='Choose the thread of block {$block}']")->click();
@@ -63,16 +63,16 @@ final class MainPathTest extends BrowserTestCase
             ->findElement(WebDriverBy::xpath('//select[@id="l0-a0"]/option[.="Two bars"]'))
             ->getAttribute('value');
         $this->choose('#l0-a0', (string) $option);
-        $this->press('Enter the order');
-        $this->sees('Say by which day it is promised.');
+        $this->press('Save order');
+        $this->sees('Enter the due date.');
         self::assertSame('Tower <b>Captain</b>', $this->find('#customer')->getAttribute('value'));
         self::assertSame('2', $this->find('#l0-one')->getAttribute('value'));
         $this->press('Add a line');
         $this->find('#l1-garment');
-        $this->press('Take this line out');
+        $this->press('Remove this line');
         self::assertSame([], $this->all('#l1-garment'));
         $this->set('#due_date', '2026-03-06');
-        $this->press('Enter the order');
+        $this->press('Save order');
         $this->sees('is in the book.');
         $this->sees('Tower <b>Captain</b>');
         self::$order = (int) basename($this->browser->getCurrentURL());
@@ -84,14 +84,14 @@ final class MainPathTest extends BrowserTestCase
     public function it_is_set_up_in_the_frame_that_is_looked_at(): void
     {
         $this->visit('/orders/'.self::$order);
-        $this->press('to be set up');
+        $this->press('to set up');
         $this->sees('Which end goes to the machine');
         $this->find('.tabs [data-key=f]')->click();
         $this->find("[aria-label='Look at frame R-12']")->click();
         $this->sees('R-12, 120 × 120 mm');
         $this->find('input[name=turn][value="180"]')->click();
         $this->browser->wait(8, 100)->until(fn(): bool => $this->attribute('#in-frame', 'data-turn') === '180');
-        $this->press('Set it up in R-12');
+        $this->press('Set up in R-12');
         $this->sees('is set up and stands in the plan.');
         preg_match('/(B-\d+) is set up/', $this->text(), $found);
         self::$batch = $found[1];
@@ -151,16 +151,16 @@ final class MainPathTest extends BrowserTestCase
         $machine = new MachineOnTheLine('M2');
         $this->visit('/floor/M2');
         $this->sees('Before the first load');
-        $this->press('All is checked');
+        $this->press('All checked');
         $this->sees('Every line of the list is confirmed by hand');
         foreach ($this->all('.check input') as $box) {
             $box->click();
         }
-        $this->press('All is checked');
+        $this->press('All checked');
         $this->sees('Say who confirms it');
         // What was ticked stays ticked.
         $this->choose('#who', 'Ilse');
-        $this->press('All is checked');
+        $this->press('All checked');
         $this->press('Start load 1');
         $this->sees('Sewing load 1');
         self::assertSame('sew', $machine->takeUp());
@@ -176,10 +176,10 @@ final class MainPathTest extends BrowserTestCase
 
         $machine->breakThread();
         $this->sees('Thread broke');
-        $this->sees("Halted at stitch {$stitch}");
+        $this->sees("Stopped at stitch {$stitch}");
         // A reload loses nothing.
         $this->visit('/floor/M2');
-        $this->sees("Halted at stitch {$stitch}");
+        $this->sees("Stopped at stitch {$stitch}");
         $this->press('Go on');
         $this->sees('Sewing load 1');
         self::assertSame('sew', $machine->command());
@@ -217,14 +217,14 @@ final class MainPathTest extends BrowserTestCase
         $this->school('check', 'always');
         $this->visit('/floor/finish');
         $this->inFormOf(self::$batch, 'floor/finish', 'Odo', 'Finished');
-        $this->sees('2 pieces are finished.');
+        $this->sees('2 pieces finished.');
         // Who sewed it is not offered to look at it.
-        $this->inFormOf('no. 1', 'floor/check', 'Odo', 'Good');
-        $this->sees('no. 1 has passed.');
-        $this->inFormOf('no. 2', 'floor/check', 'Odo', 'Sew it again');
-        $this->sees('Say why it is not good.');
-        $this->inFormOf('no. 2', 'floor/check', 'Odo', 'Sew it again', 'puckering');
-        $this->sees('It is sewn again on a spare; none is left of this line.');
+        $this->inFormOf('no. 1', 'floor/check', 'Odo', 'Pass');
+        $this->sees('no. 1 passed.');
+        $this->inFormOf('no. 2', 'floor/check', 'Odo', 'Sew again');
+        $this->sees('Give the reason for rejecting.');
+        $this->inFormOf('no. 2', 'floor/check', 'Odo', 'Sew again', 'puckering');
+        $this->sees('It is sewn again on a spare; none is left on this line.');
         $this->visit('/orders/'.self::$order);
         $this->sees('1 / 2');
 
@@ -239,10 +239,10 @@ final class MainPathTest extends BrowserTestCase
         $this->isDone('Done: count this piece');
         $this->visit('/floor/finish');
         $this->inFormOf(self::$batch, 'floor/finish', 'Odo', 'Finished');
-        $this->sees('One piece is finished.');
+        $this->sees('One piece finished.');
         // Odo was the last who touched the machine: it was his this time.
-        $this->inFormOf('no. 2', 'floor/check', 'Ilse', 'Good');
-        $this->sees('no. 2 has passed.');
+        $this->inFormOf('no. 2', 'floor/check', 'Ilse', 'Pass');
+        $this->sees('no. 2 passed.');
         $this->visit('/orders/'.self::$order);
         $this->sees('2 / 2');
         $this->school('check', 'sewer');
@@ -254,8 +254,8 @@ final class MainPathTest extends BrowserTestCase
         $this->visit('/shop');
         $this->browser->executeScript('document.getElementById("schools").open = true');
         $this->choose("#s-{$question}", $school);
-        $this->press('Save what you changed');
-        $this->sees('everything that follows was worked out anew');
+        $this->press('Save changes');
+        $this->sees('everything that follows was calculated anew');
     }
 
     /** In the form of a batch or a piece: who does it, why it is not good, and the button. */

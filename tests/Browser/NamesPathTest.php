@@ -59,7 +59,7 @@ final class NamesPathTest extends BrowserTestCase
         $this->type('#l0-L', '12');
         $this->choose('#l0-p0', 'left_chest');
         $this->set('#due_date', '2026-03-20');
-        $this->press('Enter the order');
+        $this->press('Save order');
         $this->sees('is in the book.');
         self::$order = (int) basename($this->browser->getCurrentURL());
         $this->press('A name on each');
@@ -79,7 +79,7 @@ final class NamesPathTest extends BrowserTestCase
         $this->find('#list')->setFileDetector(new LocalFileDetector())->sendKeys($path);
         $this->set('#most_mm', '60');
         $this->choose('#thread', 'D-12');
-        $this->press('Keep the names');
+        $this->press('Save names');
         $this->sees('30 names are kept.');
         unlink($path);
         $this->sees('Řehoř');
@@ -95,7 +95,7 @@ final class NamesPathTest extends BrowserTestCase
     public function each_is_put_on_confirmed_by_its_name_sewn_from_its_own_tape_and_counted(): void
     {
         $this->visit('/orders/'.self::$order);
-        $this->press('to be set up');
+        $this->press('to set up');
         $this->press('Set it up in');
         $this->sees('is set up and stands in the plan.');
         preg_match('/(B-\d+) is set up/', $this->text(), $found);
@@ -112,7 +112,7 @@ final class NamesPathTest extends BrowserTestCase
             $box->click();
         }
         $this->choose('#who', 'Ilse');
-        $this->press('All is checked');
+        $this->press('All checked');
 
         $machine = new MachineOnTheLine('M2');
         foreach (self::NAMES as $i => $name) {
@@ -120,12 +120,12 @@ final class NamesPathTest extends BrowserTestCase
             $isSeen = $i < 3 || $i === count(self::NAMES) - 1;
             if ($isSeen) {
                 $this->visit('/floor/M2');
-                $this->press("It is {$name}: start");
+                $this->press("Name read, {$name}: start");
                 $this->sees('Sewing load '.($i + 1));
             } else {
                 self::assertStringContainsString(
                     'Sewing load '.($i + 1),
-                    $this->pressUnseen('/floor/M2', "It is {$name}: start"),
+                    $this->pressUnseen('/floor/M2', "Name read, {$name}: start"),
                 );
             }
             self::assertSame('sew', $machine->takeUp(), $name);
@@ -135,7 +135,7 @@ final class NamesPathTest extends BrowserTestCase
                 $this->visit('/floor/M2');
                 $this->press('Done: count this piece');
                 $next = self::NAMES[$i + 1] ?? null;
-                $next === null || $this->sees("It is {$next}: start");
+                $next === null || $this->sees("Name read, {$next}: start");
             } else {
                 self::assertStringNotContainsString(
                     'Done: count this piece',

@@ -65,34 +65,34 @@ final class OwnShopTest extends BrowserTestCase
         $this->type('#owner', 'Mirren');
         $this->type('#password', 'short');
         $this->type('#again', 'short');
-        $this->press('Keep it');
+        $this->press('Save');
         $this->sees('at least 10 letters');
         self::assertSame('Hasp Lane', $this->find('#name')->getAttribute('value'));
         $this->type('#password', self::PASSWORD);
         $this->type('#again', self::PASSWORD);
-        $this->press('Keep it');
-        $this->sees('Mirren owns the shop and is signed in.');
+        $this->press('Save');
+        $this->sees('Mirren is the owner and is signed in.');
 
         $this->type('#code', 'H1');
         $this->type('#title', 'First');
         $this->press('Add');
         $this->sees('H1: in the shop now');
         $this->browser->executeScript('document.querySelector("input[value=round]").checked = true');
-        $this->press('Add what is ticked');
+        $this->press('Add ticked');
         $this->sees('Frames added: 3');
         $this->browser->executeScript(
             'document.querySelectorAll("[name=\'codes[]\']").forEach((box, i) => { box.checked = i < 4 })',
         );
-        $this->press('Put them on the shelf');
+        $this->press('Add to the shelf');
         $this->sees('Threads put on the shelf: 4');
-        $this->press('Leave it for now');
+        $this->press('Skip for now');
         $this->type('#names', "Ann\nBo");
-        $this->press('Add them');
+        $this->press('Add');
         $this->sees('Ann, Bo: of the shop now.');
         $this->to('/begin?step=week');
-        $this->press('These are the hours');
+        $this->press('Save these hours');
         $this->sees('Hasp Lane is ready');
-        $this->press('Take the first order');
+        $this->press('Enter the first order');
         $this->sees('The shop is begun.');
 
         // The first artwork, its threads, the order.
@@ -105,8 +105,8 @@ final class OwnShopTest extends BrowserTestCase
         $this->to('/artwork');
         $this->find('#tape')->setFileDetector(new LocalFileDetector())->sendKeys($path);
         $this->type('#name', 'Bar');
-        $this->press('Read the tape');
-        $this->sees('“Bar” is in.');
+        $this->press('Upload');
+        $this->sees('“Bar” added.');
         unlink($path);
         $this->find("[aria-label='Choose the thread of block 1']")->click();
         $this->find("[aria-label='Use D-01 for block 1']")->click();
@@ -123,9 +123,9 @@ final class OwnShopTest extends BrowserTestCase
             'const art = document.querySelector("#l0-a0"); art.selectedIndex = art.options.length - 1',
         );
         $this->set('#due_date', '2026-03-06');
-        $this->press('Enter the order');
+        $this->press('Save order');
         $this->sees('is in the book.');
-        $this->press('to be set up');
+        $this->press('to set up');
         $this->sees('Which end goes to the machine');
         $this->press('Set it up in');
         $this->sees('is set up and stands in the plan.');
@@ -144,9 +144,9 @@ final class OwnShopTest extends BrowserTestCase
             'document.querySelectorAll("#station [name=\'checked[]\']").forEach((box) => { box.checked = true })',
         );
         $this->choose('#who', 'Mirren');
-        $this->press('All is checked');
+        $this->press('All checked');
         $this->press('Start load 1');
-        $this->press('It is sewn');
+        $this->press('Sewn');
         $this->press('Done: count this piece');
         $this->browser
             ->wait(10, 100)
@@ -154,7 +154,7 @@ final class OwnShopTest extends BrowserTestCase
         $this->to('/books');
         $this->sees('1');
         $this->to('/shop/changes');
-        $this->sees('Hasp Lane was begun');
+        $this->sees('Hasp Lane was set up');
         $this->sees('Mirren');
         $this->anOperatorMayNotPlanAndIsToldSo();
     }
@@ -176,16 +176,16 @@ final class OwnShopTest extends BrowserTestCase
         $this->type('#name', 'Bo');
         $this->type('#password', 'not the right one');
         $this->press('Sign in');
-        $this->sees('Name and password do not go together.');
+        $this->sees('Name and password do not match.');
         $this->type('#password', self::PASSWORD);
         $this->press('Sign in');
         $this->sees('You are signed in as Bo, operator.');
         $this->to('/shop/people');
-        $this->sees('Not for your role');
+        $this->sees('Not allowed for your role');
         $this->to('/orders/1001/change');
         $this->type('#note', 'Bo was here');
-        $this->press('Change it');
-        $this->sees('Not for your role');
+        $this->press('Save changes');
+        $this->sees('Not allowed for your role');
         $this->to('/orders/1001');
         self::assertStringNotContainsString('Bo was here', $this->text());
     }

@@ -154,7 +154,7 @@ final class PagesTest extends BrowserTestCase
             'bubbles: true, cancelable: true}))',
         );
         $this->sees('dropped.dst, 2 kB');
-        $this->press('Read the tape');
+        $this->press('Upload');
         $this->sees('no stitch tape');
     }
 }

@@ -148,15 +148,15 @@ final class PlanPagesTest extends BrowserTestCase
         $this->visit('/plan/calendar');
         $this->type('#week-6', '9-13');
         $this->type('#week-2', 'early');
-        $this->press('These are the hours');
+        $this->press('Save these hours');
         $this->sees('Write hours like 08:00-12:00');
         self::assertSame(
             ['9-13', 'early'],
             [$this->attribute('#week-6', 'value'), $this->attribute('#week-2', 'value')],
         );
         $this->type('#week-2', '6-14, 13:30-22');
-        $this->press('These are the hours');
-        $this->sees('These are the usual hours now');
+        $this->press('Save these hours');
+        $this->sees('Working hours saved');
         self::assertSame(
             ['09:00-13:00', '06:00-22:00'],
             [$this->attribute('#week-6', 'value'), $this->attribute('#week-2', 'value')],
@@ -177,7 +177,7 @@ final class PlanPagesTest extends BrowserTestCase
         $this->sees("Undone: {$batch} fixed.");
         $bars = count($this->all('.bar'));
         $this->visit("/plan/batches/{$batch}");
-        foreach (['2' => 'The 2 pieces would stand on', '3' => 'The 3 pieces would stand on'] as $pieces => $said) {
+        foreach (['2' => 'The 2 pieces would go on', '3' => 'The 3 pieces would go on'] as $pieces => $said) {
             $this->type('#pieces', (string) $pieces);
             $this->browser
                 ->wait(8, 100)
@@ -186,7 +186,7 @@ final class PlanPagesTest extends BrowserTestCase
                     'what it would bring is not said',
                 );
         }
-        $this->press('Split these pieces off');
+        $this->press('Split off these pieces');
         $this->sees("right behind {$batch}");
         $this->keys('z');
         $this->sees('split off');
@@ -215,11 +215,11 @@ final class PlanPagesTest extends BrowserTestCase
         ) {
             $this->set($css, $value);
         }
-        $this->press('Plan with it');
+        $this->press('Save');
         $this->sees('Say until when, after it begins');
         self::assertSame('Maren', $this->attribute('#who', 'value'), 'what was typed is still there');
         $this->set('#to_time', '17:00');
-        $this->press('Plan with it');
+        $this->press('Save');
         $this->sees('Maren is away Thu 5 Mar, 13:00 to 17:00');
         $this->visit('/plan?day=1');
         $this->sees('Maren is away Thu 5 Mar, 13:00 to 17:00.');
@@ -244,7 +244,7 @@ final class PlanPagesTest extends BrowserTestCase
         $this->visit('/plan');
         $before = $this->ranks();
         $this->keys('f');
-        $this->sees('Take it whole');
+        $this->sees('Use this plan');
         $this->sees('In order of arrival');
         $boxes = $this->all('input[name="codes[]"]');
         self::assertGreaterThan(1, count($boxes));
@@ -253,7 +253,7 @@ final class PlanPagesTest extends BrowserTestCase
         }
         $taken = (string) $boxes[0]->getAttribute('value');
         $this->keys('a');
-        $this->sees("Taken over: {$taken}.");
+        $this->sees("In use now: {$taken}.");
         self::assertNotSame($before, $this->ranks());
         $this->keys('z');
         $this->sees('Undone: a proposal taken in part');
@@ -265,15 +265,15 @@ final class PlanPagesTest extends BrowserTestCase
     {
         $this->visit('/plan/ask');
         $this->choose('#machine', 'M2');
-        $this->press('Work it out');
-        $this->sees('Say until when it is down.');
+        $this->press('Calculate');
+        $this->sees('Enter until when it is down.');
         self::assertSame('M2', $this->find('#machine')->getAttribute('value'));
         $this->set('#until', '2026-03-05T12:00');
-        $this->press('Work it out');
+        $this->press('Calculate');
         $this->sees('What if: M2 is down until Thu 5 Mar 12:00');
-        $this->sees('In force, then');
+        $this->sees('Current, after that');
         $this->keys('v');
-        $this->sees('The proposal was left; the plan is as it was.');
+        $this->sees('Proposal discarded; the plan is unchanged.');
     }
 
     #[Test]
@@ -282,14 +282,14 @@ final class PlanPagesTest extends BrowserTestCase
         $this->visit('/plan/ask');
         $this->type('#pieces', 'a few');
         $this->press('Ask');
-        $this->sees('How many pieces is 1 to 2000.');
+        $this->sees('Pieces: 1 to 2000.');
         $this->type('#pieces', '10');
         $this->press('Ask');
-        $this->sees('Without moving anything else');
+        $this->sees('Without moving other orders');
         $this->visit('/plan');
         $this->browser->executeScript('document.querySelectorAll(".bar")[1].focus()');
         $this->keys(WebDriverKeys::ENTER);
-        $this->sees('Where it could stand, cheapest first');
+        $this->sees('Other places, cheapest first');
     }
 
     #[Test]

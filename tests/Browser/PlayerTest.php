@@ -103,7 +103,7 @@ final class PlayerTest extends BrowserTestCase
         $this->pressed(WebDriverKeys::END);
         $all = $this->painted();
 
-        self::assertGreaterThan($bare['wick'] + 500, $some['wick'], 'the second block is yellow');
+        self::assertGreaterThan($bare['wick'] + 500, $some['wick'], 'second block is yellow');
         self::assertGreaterThan($some['ember'] + 100, $all['ember'], 'the third is red');
         // And back again: what was drawn is gone.
         $this->pressed(WebDriverKeys::HOME);
@@ -182,7 +182,7 @@ final class PlayerTest extends BrowserTestCase
         $this->visit('/artwork');
         $this->find('#tape')->setFileDetector(new LocalFileDetector())->sendKeys($path);
         $this->type('#name', 'One million');
-        $this->press('Read the tape');
+        $this->press('Upload');
         $this->browser
             ->wait(60, 300)
             ->until(fn(): bool => $this->all('[data-ready]') !== [], 'the million is not ready');
@@ -299,7 +299,7 @@ final class PlayerTest extends BrowserTestCase
         self::assertEqualsWithDelta(12.0, (float) $told[0], 0.2);
         $this->sees('mm apart');
         $this->type('#letter-mm', '4.5');
-        $this->press('Keep it');
+        $this->press('Save');
         $this->sees("The letters in block {$told[1]} are 4.5 mm high");
     }
 }

@@ -17,10 +17,10 @@ final class QuotePathTest extends BrowserTestCase
         $this->type('#pieces', '20');
         $this->type('#stitches', '6000');
         $this->sees('each');
-        $this->press('Keep it');
+        $this->press('Save');
         $this->sees('Say who the quote is for');
         $this->type('#quote-customer', 'Quay café');
-        $this->press('Keep it');
+        $this->press('Save');
         $this->sees('is kept for Quay café');
         $price = $this->browser->findElement(WebDriverBy::xpath('//tr[contains(., "Quay café")]/td[4]'))->getText();
         self::assertMatchesRegularExpression('/^\d[\d\x{202f}]*\.\d\d$/u', $price);
@@ -35,7 +35,7 @@ final class QuotePathTest extends BrowserTestCase
                 fn(): bool => str_contains($this->textOf('#asked'), '24 garments')
                     || $this->attribute('#asked input[name=pieces]', 'value') === '24',
             );
-        $this->press('Keep it');
+        $this->press('Save');
         $this->sees('version 2 is kept for Quay café');
         $this->sees('replaced');
         $price = $this->browser->findElement(WebDriverBy::xpath('//tr[contains(., "version 2")]/td[4]'))->getText();
@@ -52,10 +52,10 @@ final class QuotePathTest extends BrowserTestCase
             ->getAttribute('value');
         $this->choose('#l0-a0', (string) $option);
         // A mistake first: the quote is not lost over it.
-        $this->press('Enter the order');
-        $this->sees('Say by which day it is promised.');
+        $this->press('Save order');
+        $this->sees('Enter the due date.');
         $this->set('#due_date', '2026-03-25');
-        $this->press('Enter the order');
+        $this->press('Save order');
         $this->sees('is in the book.');
         $this->press('Money');
         $this->sees($price);

@@ -30,7 +30,7 @@ final class SetupPagesTest extends BrowserTestCase
             self::assertSame(
                 'true',
                 $this->attribute(
-                    "[aria-label='Sizes of the run'] button:nth-of-type(".($i + 1).')',
+                    "[aria-label='Sizes in this run'] button:nth-of-type(".($i + 1).')',
                     'aria-pressed',
                 ),
             );
@@ -49,7 +49,7 @@ final class SetupPagesTest extends BrowserTestCase
         $this->visit('/setup/6?tab=frames');
         foreach (['S-18' => 180.0, 'R-12' => 120.0] as $frame => $window) {
             $this->find("[aria-label='Look at frame {$frame}']")->click();
-            $this->sees("Set it up in {$frame}");
+            $this->sees("Set up in {$frame}");
             $this->browser
                 ->wait(8, 100)
                 ->until(fn(): bool => str_contains((string) $this->attribute('#in-frame', 'aria-label'), $frame));
@@ -77,7 +77,7 @@ final class SetupPagesTest extends BrowserTestCase
         $this->press('Set it up in');
         $this->sees('is set up and stands in the plan.');
         $this->visit('/setup/6');
-        $this->sees('Chosen against the advice. Speed: 480');
+        $this->sees('Differs from the advice. Speed: 480');
         $this->sees('A new hand at the machine.');
         // Back as advised, for the tests after this one.
         $advised = (string) $this->browser->executeScript(
@@ -137,16 +137,16 @@ final class SetupPagesTest extends BrowserTestCase
         $this->keys('m');
         $this->choose('#measure', 'midway');
         $this->type('#measure-a', '180');
-        $this->sees('Measure the other mark too.');
+        $this->sees('Enter the other mark too.');
         $this->type('#measure-b', '200');
         $this->browser->wait(8, 100)->until(fn(): bool => str_contains($this->textOf('#measured'), '190'));
         $this->type('#k-down', 'low');
-        $this->press('Keep it');
+        $this->press('Save');
         $this->sees('Down is a length');
         self::assertSame('low', $this->find('#k-down')->getAttribute('value'));
         $this->type('#k-down', '190');
         $this->type('#k-peg', '9');
-        $this->press('Keep it');
+        $this->press('Save');
         $this->sees('The place is kept for size');
         $this->sees('peg 9 of the hooping station');
     }

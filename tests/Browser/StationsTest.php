@@ -94,10 +94,10 @@ final class StationsTest extends BrowserTestCase
         $box = fn() => $this->all('input[name=pinned]')[3];
         self::assertFalse($box()->isSelected());
         $box()->click();
-        $this->sees('Needle 4 keeps its thread.');
+        $this->sees('Needle 4 is pinned.');
         self::assertTrue($box()->isSelected());
         $box()->click();
-        $this->sees('Needle 4 may change its thread.');
+        $this->sees('Needle 4 is unpinned.');
         self::assertFalse($box()->isSelected());
     }
 
@@ -108,7 +108,7 @@ final class StationsTest extends BrowserTestCase
         // Looked for by a word, it is the one that is left, its section open.
         $this->type('#find', 'swapping frames');
         $this->type('#r-swap_s', '9000');
-        $this->press('Save what you changed');
+        $this->press('Save changes');
         $this->sees('From 5 to 600 s.');
         self::assertSame('9000', $this->find('#r-swap_s')->getAttribute('value'));
         self::assertSame('true', $this->find('#r-swap_s')->getAttribute('aria-invalid'));

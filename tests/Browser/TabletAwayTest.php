@@ -63,7 +63,7 @@ final class TabletAwayTest extends BrowserTestCase
             ->wait(5, 100)
             ->until(
                 fn(): bool => str_contains($this->textOf('#kept'), '2 touches wait'),
-                'the second touch does not wait',
+                'second touch does not wait',
             );
         // A page drawn anew has them still.
         $this->visit('/floor/M1');

@@ -25,8 +25,8 @@ final class ThreeHoopingsTest extends BrowserTestCase
         $this->find('#tape')->setFileDetector(new LocalFileDetector())->sendKeys($path);
         $this->sees('three-bells');
         $this->type('#name', 'Three bells');
-        $this->press('Read the tape');
-        $this->sees('“Three bells” is in.');
+        $this->press('Upload');
+        $this->sees('“Three bells” added.');
         unlink($path);
         $this->find("[aria-label='Choose the thread of block 1']")->click();
         $this->find("[aria-label='Use D-12 for block 1']")->click();
@@ -45,10 +45,10 @@ final class ThreeHoopingsTest extends BrowserTestCase
             ->getAttribute('value');
         $this->choose('#l0-a0', (string) $option);
         $this->set('#due_date', '2026-03-20');
-        $this->press('Enter the order');
+        $this->press('Save order');
         $this->sees('is in the book.');
 
-        $this->press('to be set up');
+        $this->press('to set up');
         $this->sees('3 hoopings along the tube');
         // Measured down from the waistband: 50 mm each, 30 between them, so 80 from mark to mark.
         preg_match_all('/(\d+) mm[^\n]*from the waistband, on the outer seam/', $this->text(), $marks);
@@ -77,7 +77,7 @@ final class ThreeHoopingsTest extends BrowserTestCase
             $box->click();
         }
         $this->choose('#who', 'Ilse');
-        $this->press('All is checked');
+        $this->press('All checked');
         $machine = new MachineOnTheLine('M2');
         foreach ([1, 1, 2, 2, 3, 3] as $i => $hooping) {
             $this->sees("Hooping {$hooping} of 3: the cross at ");

@@ -65,7 +65,7 @@ final class RoutesAtOnceTest extends WritersTestCase
         self::assertAllAnswered(self::atOnce(array_fill(0, self::MOST, $write)));
         $many = self::counted();
         match ($write->second) {
-            Second::Refused => self::assertSame($once, $many, 'only the first is stored'),
+            Second::Refused => self::assertSame($once, $many, 'only first is stored'),
             Second::Each => self::assertEqualsWithDelta(self::times($before, $once), $many, 0.01, 'each is stored'),
             Second::Same => self::assertSame(
                 array_diff_key($once, ['changes' => 0]),

@@ -57,7 +57,10 @@ final readonly class Intake
             ))->fromString($bytes, $name);
         } catch (NotADrawing $e) {
             throw ValidationException::withMessages([
-                $field => "“{$fileName}” cannot be sewn: {$e->getMessage()}. Nothing else of this page was lost.",
+                $field => __('artwork.intake.cannot_be_sewn_everything_else_on', [
+                    'file_name' => $fileName,
+                    'get_message' => $e->getMessage(),
+                ]),
             ]);
         }
         return $this->make(
@@ -65,7 +68,7 @@ final readonly class Intake
             $fileName,
             $name,
             $field,
-            ['made' => mb_substr(trim('Sewn along the lines of a drawing. '.implode(' ', $drawing->findings())), 0, 300)],
+            ['made' => mb_substr(trim(__('artwork.intake.sewn_along_the_lines').' '.implode(' ', $drawing->findings())), 0, 300)],
             array_map(static fn(?int $thread): array => ['thread_id' => $thread], $this->nearest($drawing->colours)),
         );
     }
@@ -124,7 +127,7 @@ final readonly class Intake
         $checksum = hash('sha256', $bytes);
         if ($checksum === $artwork->checksum) {
             throw ValidationException::withMessages([
-                $field => 'This is the very file the artwork has already. Nothing was changed.',
+                $field => __('artwork.intake.the_artwork_already_has_this_file'),
             ]);
         }
         self::refuseKnown($checksum, $field, $artwork);
@@ -137,7 +140,9 @@ final readonly class Intake
             if (! ArtworkRevision::query()->where('checksum', $checksum)->exists()) {
                 Storage::delete($trial->tapePath());
             }
-            throw ValidationException::withMessages([$field => "That file replaces nothing: {$e->getMessage()}."]);
+            throw ValidationException::withMessages([$field => __('artwork.intake.this_file_cannot_replace_the_old', [
+                'get_message' => $e->getMessage(),
+            ])]);
         }
         Transaction::run(static function () use ($artwork, $file, $bytes, $checksum, $why): void {
             $now = Artwork::query()->findOrFail($artwork->id);
@@ -197,7 +202,10 @@ final readonly class Intake
             Storage::delete($artwork->tapePath());
             $artwork->delete();
             throw ValidationException::withMessages([
-                $field => "“{$fileName}”: {$reason}. Ask for the tape once more; nothing else of this page was lost.",
+                $field => __('artwork.intake.ask_for_the_file_again_everything', [
+                    'file_name' => $fileName,
+                    'reason' => $reason,
+                ]),
             ]);
         }
 
@@ -216,7 +224,7 @@ final readonly class Intake
             ->first(['name']);
         if ($known !== null) {
             throw ValidationException::withMessages([
-                $field => "This very file is here already, as “{$known->name}”. Nothing was stored twice.",
+                $field => __('artwork.intake.this_file_is_already_here_as', ['name' => $known->name]),
             ]);
         }
         $old = ArtworkRevision::query()
@@ -226,8 +234,11 @@ final readonly class Intake
         if ($old !== null) {
             $name = Artwork::query()->whereKey($old->artwork_id)->value('name');
             throw ValidationException::withMessages([
-                $field => "This very file was here as revision {$old->revision} of “{$name}”, until it was ".
-                    "replaced: {$old->why}. Nothing was stored twice.",
+                $field => __('artwork.intake.this_file_was_revision_of_until', [
+                    'revision' => $old->revision,
+                    'name' => $name,
+                    'why' => $old->why,
+                ]),
             ]);
         }
     }
@@ -247,7 +258,7 @@ final readonly class Intake
         $bytes = $path === false ? false : file_get_contents($path);
 
         return $bytes === false
-            ? throw ValidationException::withMessages([$field => 'The file did not arrive. Send it once more.'])
+            ? throw ValidationException::withMessages([$field => __('artwork.intake.the_file_did_not_arrive_send')])
             : $bytes;
     }
 

@@ -58,7 +58,7 @@ final class ArtworkController
 
         return redirect()
             ->route('artwork.show', $artwork)
-            ->with('done', "“{$artwork->name}” is in.");
+            ->with('done', __('artwork.artwork_controller.added', ['name' => $artwork->name]));
     }
 
     public function show(Artwork $artwork, House $house): View
@@ -95,7 +95,7 @@ final class ArtworkController
     {
         $artwork->update($request->row());
 
-        return redirect()->route('artwork.history', $artwork)->with('done', 'That is kept.');
+        return redirect()->route('artwork.history', $artwork)->with('done', __('artwork.artwork_controller.saved'));
     }
 
     /** The findings as a note to the digitiser. */

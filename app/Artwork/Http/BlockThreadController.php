@@ -52,11 +52,17 @@ final class BlockThreadController
         $thread = $request->thread();
         $changed =
             ArtworkBlock::query()->where('artwork_id', $artwork->id)->where('number', $number)->first() ??
-            throw ValidationException::withMessages(['thread' => "There is no block {$number}."]);
+            throw ValidationException::withMessages(['thread' => __('artwork.block_thread_controller.there_is_no_block', [
+                'number' => $number,
+            ])]);
         $changed->update(['thread_id' => $thread->id]);
 
         return redirect()
             ->route('artwork.show', $artwork)
-            ->with('done', "Block {$number} sews in {$thread->code} {$thread->name}.");
+            ->with('done', __('artwork.block_thread_controller.block_sews_in', [
+                'number' => $number,
+                'code' => $thread->code,
+                'name' => $thread->name,
+            ]));
     }
 }

@@ -54,7 +54,7 @@ final class ClothController
     {
         $request->validate(
             ['cloths' => ['required', 'array'], 'cloths.*' => ['nullable', Rule::exists('cloths', 'code')]],
-            ['cloths.*' => 'Choose a cloth of the shelf.'],
+            ['cloths.*' => __('artwork.cloth_controller.choose_a_cloth_from_stock')],
         );
         $ids = Cloth::query()->pluck('id', 'code');
         foreach ($request->array('cloths') as $number => $code) {
@@ -64,7 +64,7 @@ final class ClothController
                 ->update(['cloth_id' => is_string($code) ? $ids[$code] ?? null : null]);
         }
 
-        return redirect()->route('artwork.cloth', $artwork)->with('done', 'The cloths are kept.');
+        return redirect()->route('artwork.cloth', $artwork)->with('done', __('artwork.cloth_controller.cloths_saved'));
     }
 
     /** What is fitted to each piece by hand. */
@@ -72,7 +72,7 @@ final class ClothController
     {
         $artwork->hardware()->sync($request->each());
 
-        return redirect()->route('artwork.cloth', $artwork)->with('done', 'Hardware saved.');
+        return redirect()->route('artwork.cloth', $artwork)->with('done', __('artwork.cloth_controller.hardware_saved'));
     }
 
     /** Another version in which every cloth is laid and held before one stop for all the trimming. */
@@ -83,7 +83,7 @@ final class ClothController
         if ($bill->savedS === null) {
             return redirect()
                 ->route('artwork.cloth', $artwork)
-                ->with('problem', 'Its cloths come too near to each other to be trimmed at one stop.');
+                ->with('problem', __('artwork.cloth_controller.its_cloths_are_too_close_to'));
         }
         $order = $bill->trimmedTogether($artwork->blocks->count());
         $last = max([0, ...array_keys(array_intersect($order, array_column($bill->pieces, 'tackDown')))]);
@@ -117,7 +117,7 @@ final class ClothController
         $new = $intake->make(
             Reordered::of($artwork->pattern(), $order, (int) $house->rules()->value(HouseRule::TrimJumps)),
             DrawingController::fileName($artwork, 'dst'),
-            mb_substr("{$artwork->name}, trimmed at one stop", 0, 120),
+            mb_substr(__('artwork.cloth_controller.trimmed_at_one_stop', ['name' => $artwork->name]), 0, 120),
             'tape',
             [
                 'family_id' => $artwork->family_id ?? $artwork->id,
@@ -125,7 +125,7 @@ final class ClothController
                 'lettering' => $artwork->lettering,
                 'copies' => $artwork->copies,
                 'made' => mb_substr(
-                    "made from “{$artwork->name}”: all cloths laid and held, then trimmed at one stop",
+                    __('artwork.cloth_controller.made_from', ['name' => $artwork->name]),
                     0,
                     300,
                 ),
@@ -135,7 +135,10 @@ final class ClothController
 
         return redirect()
             ->route('artwork.stops', $new)
-            ->with('done', "“{$new->name}” is made and kept with “{$artwork->name}”.");
+            ->with('done', __('artwork.cloth_controller.saved_with', [
+                'name' => $new->name,
+                'name_2' => $artwork->name,
+            ]));
     }
 
     /** At real size, to be cut out. */

@@ -57,19 +57,21 @@ final class HistoryController
         if ($sewing) {
             throw ValidationException::withMessages([
                 'tape' =>
-                    'A machine is sewing a piece of it just now. Wait until the load is off; nothing was changed.',
+                    __('artwork.history_controller.a_machine_is_sewing_a_piece'),
             ]);
         }
         if ($using !== [] && ! $request->boolean('sure')) {
             throw ValidationException::withMessages([
-                'sure' => 'Batches use this file already: confirm that they are to be sewn from the new one.',
+                'sure' => __('artwork.history_controller.batches_already_use_this_file_confirm'),
             ]);
         }
         $intake->replace($artwork, $request->tape(), $request->why());
         if ($artwork->read_at === null) {
             return redirect()
                 ->route('artwork.show', $artwork)
-                ->with('done', "Revision {$artwork->revision} is in and is being read by the worker.");
+                ->with('done', __('artwork.history_controller.revision_is_being_read_in_the', [
+                    'revision' => $artwork->revision,
+                ]));
         }
         $unfit = self::unfit($using, $setups);
 
@@ -77,23 +79,19 @@ final class HistoryController
             ->route('artwork.show', $artwork)
             ->with(
                 'done',
-                sprintf(
-                    'Revision %d is in; the one before is kept.%s',
-                    $artwork->revision,
-                    $using === []
+                __('artwork.history_controller.revision_saved_the_old_one_is', ['revision' => $artwork->revision, 'value' => $using === []
                         ? ''
-                        : ' It is sewn by '.
-                            implode(', ', array_map(static fn(OpenBatch $batch): string => $batch->code, $using)).
-                            ': its times were worked out anew.',
-                ),
+                        : ' '.__('artwork.history_controller.used_by_run_times_updated', [
+                            'value' => implode(', ', array_map(static fn(OpenBatch $batch): string => $batch->code, $using)),
+                        ])]),
             )
             ->with(
                 'problem',
                 $unfit === []
                     ? null
-                    : 'It no longer fits as it was set up: '.
-                        implode('; ', $unfit).
-                        '. Set these up anew before they are hooped.',
+                    : __('artwork.history_controller.the_chosen_setup_no_longer_fits', [
+                        'value' => implode('; ', $unfit),
+                    ]),
             );
     }
 
@@ -146,7 +144,7 @@ final class HistoryController
 
         return redirect()
             ->to(route('artwork.history', $artwork).'#sewouts')
-            ->with('done', 'The sew-out is in the log.');
+            ->with('done', __('artwork.history_controller.sew_out_saved'));
     }
 
     public function photo(SewOut $sewOut): StreamedResponse

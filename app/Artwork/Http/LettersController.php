@@ -20,7 +20,7 @@ final class LettersController
         Transaction::run(static function () use ($artwork, $number, $mm): void {
             $block =
                 $artwork->blocks()->where('number', $number)->first() ??
-                throw ValidationException::withMessages(['letter_mm' => 'Choose a block of this artwork.']);
+                throw ValidationException::withMessages(['letter_mm' => __('artwork.letters_controller.choose_a_block_of_this_artwork')]);
             $block->update(['letter_mm' => $mm]);
             // The smallest of all is what the cloth, the film and the warnings go by.
             $artwork->update(['letter_mm' => $artwork->blocks()->min('letter_mm')]);
@@ -31,8 +31,8 @@ final class LettersController
             ->with(
                 'done',
                 $mm === null
-                    ? "Block {$number} has no letters."
-                    : "The letters in block {$number} are {$mm} mm high: its thread and needle go by that.",
+                    ? __('artwork.letters_controller.block_has_no_lettering', ['number' => $number])
+                    : __('artwork.letters_controller.letters_in_block_are_mm_high', ['number' => $number, 'mm' => $mm]),
             );
     }
 }

@@ -90,7 +90,7 @@ final class MakingController
         $problem =
             $pieces >= 1 && $pieces <= self::MOST_PIECES
                 ? null
-                : 'How many pieces is a whole number, 1 to '.self::MOST_PIECES.'.';
+                : __('artwork.making_controller.number_of_pieces_a_whole_number', ['value' => self::MOST_PIECES]);
         if ($problem === null && $artwork->read_at !== null) {
             $rules = $house->rules();
             $artwork->load('blocks');
@@ -141,14 +141,20 @@ final class MakingController
                 'variant' => ($making->grid?->copies() ?? 1) > 1 ? Variant::Copies->value : $artwork->variant,
                 'lettering' => $artwork->lettering,
                 'copies' => $artwork->copies * ($making->grid?->copies() ?? 1),
-                'made' => mb_substr("made from “{$artwork->name}”: ".self::says($making), 0, 300),
+                'made' => mb_substr(__('artwork.making_controller.made_from', [
+                    'name' => $artwork->name,
+                    'what' => self::says($making),
+                ]), 0, 300),
             ],
             self::blocks($artwork, $made, $making->regroup),
         );
 
         return redirect()
             ->route('artwork.show', $new)
-            ->with('done', "“{$new->name}” is made and kept with “{$artwork->name}”.");
+            ->with('done', __('artwork.making_controller.saved_with', [
+                'name' => $new->name,
+                'name_2' => $artwork->name,
+            ]));
     }
 
     /**
@@ -189,7 +195,7 @@ final class MakingController
         if ($request->mustAskTwice($artwork)) {
             throw ValidationException::withMessages([
                 'sure' =>
-                    'Mirrored lettering cannot be read. Confirm that this design may be mirrored, or turn it instead.',
+                    __('artwork.making_controller.mirrored_lettering_cant_be_read_confirm'),
             ]);
         }
         $artwork->load('blocks.thread');
@@ -217,8 +223,10 @@ final class MakingController
             ...$making->grid === null || $making->grid->copies() === 1
                 ? []
                 : ["{$making->grid->columns} × {$making->grid->rows} copies"],
-            ...$making->regroup ? ['regrouped by colour'] : [],
-            ...$making->stopsAfter === [] ? [] : ['halts after '.implode(', ', $making->stopsAfter)],
+            ...$making->regroup ? [__('artwork.making_controller.regrouped_by_colour')] : [],
+            ...$making->stopsAfter === [] ? [] : [__('artwork.making_controller.stops_after', [
+                'value' => implode(', ', $making->stopsAfter),
+            ])],
         ]) ?:
             'copied';
     }

@@ -40,8 +40,7 @@ final class StopSheetController
             if ($request->seen() !== self::sign($artwork)) {
                 throw ValidationException::withMessages([
                     'blocks' =>
-                        'Someone else changed this sheet meanwhile. What you typed is still here; the sheet as it '.
-                            'stands now is the one in the list above it.',
+                        __('artwork.stop_sheet_controller.somebody_else_changed_this_sheet_in'),
                 ]);
             }
             $rows = [];
@@ -63,7 +62,7 @@ final class StopSheetController
 
         return redirect()
             ->route('artwork.stops', $artwork)
-            ->with('done', 'The stop sheet is kept; the Floor shows the same steps.');
+            ->with('done', __('artwork.stop_sheet_controller.stop_sheet_saved_the_floor_shows'));
     }
 
     public static function sign(Artwork $artwork): string

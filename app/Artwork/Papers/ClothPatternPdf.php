@@ -30,7 +30,11 @@ final class ClothPatternPdf
             self::sheets($pdf, $paper, $piece, "{$artwork->name}, cloth {$piece->number}", ...self::cloth($bill, $piece));
         }
         foreach ($picking->taped() as [$picked, $shape]) {
-            $title = "{$artwork->name}, {$picked->action->brings()} after block {$picked->block}";
+            $title = __('artwork.cloth_pattern_pdf.after_block', [
+                'name' => $artwork->name,
+                'brings' => $picked->action->brings(),
+                'block' => $picked->block,
+            ]);
             self::sheets($pdf, $paper, $shape, $title, ...self::taped($bill, $picked, $shape));
         }
         if ($bill->pieces === [] && $picking->taped() === []) {
@@ -63,11 +67,11 @@ final class ClothPatternPdf
         $cloth = $bill->cloths[$piece->number];
 
         return [
-            ($cloth instanceof Cloth ? "{$cloth->code} {$cloth->name}" : 'No cloth is chosen yet').'. '.self::size($bill, $piece),
+            ($cloth instanceof Cloth ? "{$cloth->code} {$cloth->name}" : __('artwork.cloth_pattern_pdf.no_cloth_chosen_yet')).'. '.self::size($bill, $piece),
             ($bill->preCut
-                ? 'Right side up. Cut along the full line; the broken one is the placement line.'
-                : 'Right side up. A rectangle with room to trim in the frame; the broken line is the placement line.').
-                ($cloth?->fusible === true ? ' Web first: iron, cool, peel; then cut.' : ''),
+                ? __('artwork.cloth_pattern_pdf.right_side_up_cut_along_the')
+                : __('artwork.cloth_pattern_pdf.right_side_up_a_rectangle_with')).
+                ($cloth?->fusible === true ? ' '.__('artwork.cloth_pattern_pdf.fuse_the_web_first_iron_cool') : ''),
         ];
     }
 
@@ -76,21 +80,20 @@ final class ClothPatternPdf
     {
         return [
             self::size($bill, $piece),
-            'Cut along the full line; tape it to the broken one.'.
-                // What is taped to the underside is seen from behind when it is cut.
-                ($picked->action === StopAction::TurnOver ? ' Drawn from the front: lay it on the wrong side of the cloth.' : ''),
+            __('artwork.cloth_pattern_pdf.cut_along_the_solid_line_tape', [
+                'value' => $picked->action === StopAction::TurnOver ? ' '.__('artwork.cloth_pattern_pdf.drawn_from_the_front_lay_it') : '',
+            ]),
         ];
     }
 
     private static function size(ClothBill $bill, AppliedPiece $piece): string
     {
-        return sprintf(
-            'Cut %d. %.1f × %.1f mm, %.0f cm² each. The arrow: along the grain, and up as it is sewn.',
-            max(1, $bill->frames),
-            $piece->bounds()->width(),
-            $piece->bounds()->height(),
-            $piece->areaCm2(),
-        );
+        return __('artwork.cloth_pattern_pdf.cut_x_mm_cm2_each_the', [
+            'value' => max(1, $bill->frames),
+            'width' => number_format($piece->bounds()->width(), 1, '.', ''),
+            'height' => number_format($piece->bounds()->height(), 1, '.', ''),
+            'area_cm2' => number_format($piece->areaCm2(), 0, '.', ''),
+        ]);
     }
 
     /**

@@ -19,13 +19,13 @@ final class StickerPdf
 
     public static function of(Paper $paper): string
     {
-        $pdf = Pdf::sized($paper->widthMm(), $paper->heightMm(), 'Stickers');
+        $pdf = Pdf::sized($paper->widthMm(), $paper->heightMm(), __('artwork.sticker_pdf.stickers'));
         $pdf->page();
         $pdf->font(10);
         $pdf->text(
             Tile::MARGIN_MM,
             16,
-            'Cut out along the lines, lay the cross on the mark with the arrow up, and take the picture.',
+            __('artwork.sticker_pdf.cut_along_the_lines_lay_the'),
         );
         $columns = (int) floor(($paper->widthMm() - 2 * Tile::MARGIN_MM) / self::WIDTH_MM);
         $rows = (int) floor(($paper->heightMm() - Tile::HEAD_MM - Tile::FOOT_MM) / self::HEIGHT_MM);

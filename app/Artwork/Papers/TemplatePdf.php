@@ -110,28 +110,26 @@ final class TemplatePdf
         $pdf->text(
             Tile::MARGIN_MM,
             22,
-            sprintf(
-                '%.1f × %.1f mm, %d stitches, %s. The arrow points up: to the neck or the upper edge as it is worn.',
-                $artwork->bounds()->width(),
-                $artwork->bounds()->height(),
-                $artwork->stitches,
-                $artwork->variantLabel(),
-            ),
+            __('artwork.template_pdf.x_mm_stitches_the_arrow_points', [
+                'width' => number_format($artwork->bounds()->width(), 1, '.', ''),
+                'height' => number_format($artwork->bounds()->height(), 1, '.', ''),
+                'stitches' => $artwork->stitches,
+                'variant_label' => $artwork->variantLabel(),
+            ]),
         );
         if (count($template->tiles) > 1) {
             $pdf->text(
                 Tile::MARGIN_MM,
                 27,
-                sprintf(
-                    'Sheet %d of %d: column %d of %d, row %d of %d. Cut along the frame and lay %d mm over the next sheet.',
-                    ($tile->row - 1) * $template->columns + $tile->column,
-                    count($template->tiles),
-                    $tile->column,
-                    $template->columns,
-                    $tile->row,
-                    $template->rows,
-                    (int) Template::OVERLAP_MM,
-                ),
+                __('artwork.template_pdf.sheet_of_column_of_row_of', [
+                    'row' => ($tile->row - 1) * $template->columns + $tile->column,
+                    'tiles' => count($template->tiles),
+                    'column' => $tile->column,
+                    'columns' => $template->columns,
+                    'row_2' => $tile->row,
+                    'rows' => $template->rows,
+                    'value' => (int) Template::OVERLAP_MM,
+                ]),
             );
             $pdf->pen(120, 0.1);
             $pdf->rectangle(Tile::MARGIN_MM, Tile::HEAD_MM, $template->areaWidthMm(), $template->areaHeightMm());
@@ -152,7 +150,7 @@ final class TemplatePdf
         $pdf->text(
             $left + Template::RULE_MM + 4,
             $y,
-            'This line is 50 mm. If yours is not, print again at 100 %, not fitted to the page.',
+            __('artwork.template_pdf.this_line_is_50_mm_if'),
         );
     }
 

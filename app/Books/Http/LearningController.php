@@ -44,12 +44,12 @@ final class LearningController
                 'do' => ['required', Rule::in(['take', 'leave'])],
                 'figures' => ['required', 'string', 'max:80'],
             ],
-            ['*' => 'Open the page anew and choose once more.'],
+            ['*' => __('books.learning_controller.reload_the_page_and_choose_again')],
         );
         $offer = $rules->find($request->string('about')->value());
         if ($offer === null || $offer->sign() !== $request->string('figures')->value()) {
             throw ValidationException::withMessages([
-                'offered' => 'More was logged meanwhile and the figure is another now: look once more.',
+                'offered' => __('books.learning_controller.more_was_logged_in_the_meantime'),
             ]);
         }
         if ($request->input('do') === 'leave') {
@@ -57,7 +57,7 @@ final class LearningController
 
             return redirect()
                 ->route('books.learned')
-                ->with('done', 'It is left; it is offered again when it comes out otherwise.');
+                ->with('done', __('books.learning_controller.dismissed_well_suggest_it_again_if'));
         }
         try {
             $rules->take($offer);
@@ -67,7 +67,7 @@ final class LearningController
 
         return redirect()
             ->route('books.learned')
-            ->with('done', "{$offer->label}: it is reckoned by the log from now on.")
+            ->with('done', __('books.learning_controller.now_uses_the_measured_figure', ['label' => $offer->label]))
             ->with(
                 'taken',
                 Change::query()
@@ -88,12 +88,12 @@ final class LearningController
         if ($request->input('do') === 'back') {
             $spoilage->takeBack($fabric, $who);
 
-            return redirect()->route('books.learned')->with('done', 'It is reckoned like every other cloth.');
+            return redirect()->route('books.learned')->with('done', __('books.learning_controller.the_house_figure_applies_again'));
         }
         $offer = $spoilage->find($fabric);
         if ($offer === null || abs($offer->offered() - $request->float('offered')) > 0.0005) {
             throw ValidationException::withMessages([
-                'offered' => 'More was logged meanwhile and the figure is another now: look once more.',
+                'offered' => __('books.learning_controller.more_was_logged_in_the_meantime'),
             ]);
         }
         if ($request->input('do') === 'leave') {
@@ -101,13 +101,16 @@ final class LearningController
 
             return redirect()
                 ->route('books.learned')
-                ->with('done', 'It is left; it is offered again when it comes out otherwise.');
+                ->with('done', __('books.learning_controller.dismissed_well_suggest_it_again_if'));
         }
         $spoilage->take($fabric, $offer->offered(), $who);
 
         return redirect()
             ->route('books.learned')
-            ->with('done', "Quotes on {$fabric->label()} reckon with {$offer->offered()} % spoiled from now on.");
+            ->with('done', __('books.learning_controller.quotes_on_now_include_spoilage', [
+                'fabric' => $fabric->label(),
+                'offered' => $offer->offered(),
+            ]));
     }
 
     public function decide(Request $request, Learning $learning): RedirectResponse
@@ -119,7 +122,7 @@ final class LearningController
                 'do' => ['required', Rule::in(['take', 'leave', 'back'])],
                 'offered' => ['nullable', 'numeric', 'between:0.1,10'],
             ],
-            ['*' => 'Open the page anew and choose once more.'],
+            ['*' => __('books.learning_controller.reload_the_page_and_choose_again')],
         );
         $machine = Machine::query()
             ->where('code', $request->string('machine')->value())
@@ -129,7 +132,7 @@ final class LearningController
         if ($request->input('do') === 'back') {
             $learning->takeBack($machine, $fabric, $who);
 
-            return redirect()->route('books.learned')->with('done', 'It is reckoned as before.');
+            return redirect()->route('books.learned')->with('done', __('books.learning_controller.the_old_figure_applies_again'));
         }
         $offer =
             array_values(
@@ -141,7 +144,7 @@ final class LearningController
         // What was read is what is taken: a load that came in meanwhile has changed it.
         if ($offer === null || abs($offer->offered() - $request->float('offered')) > 0.0005) {
             throw ValidationException::withMessages([
-                'offered' => 'More was sewn meanwhile and the figure is another now: look once more.',
+                'offered' => __('books.learning_controller.more_was_sewn_in_the_meantime'),
             ]);
         }
         $request->input('do') === 'take'
@@ -153,8 +156,11 @@ final class LearningController
             ->with(
                 'done',
                 $request->input('do') === 'take'
-                    ? "Loads on {$fabric->label()} at {$machine->code} are reckoned by it from now on."
-                    : 'It is left; it is offered again when it comes out otherwise.',
+                    ? __('books.learning_controller.loads_on_at_now_use_the', [
+                        'fabric' => $fabric->label(),
+                        'code' => $machine->code,
+                    ])
+                    : __('books.learning_controller.dismissed_well_suggest_it_again_if'),
             );
     }
 }

@@ -6,10 +6,10 @@ namespace App\Books\Learning;
 
 use App\Shop\Figure;
 use App\Shop\House;
+use App\Shop\RuleWords;
 use App\Stock\Models\Purchase;
 use Carbon\CarbonImmutable;
 use Hakama\House\HouseRule;
-use Hakama\House\RuleSpec;
 use Hakama\Money\Bought;
 use Illuminate\Database\Eloquent\Collection;
 
@@ -45,17 +45,18 @@ final readonly class BoughtStock
             $rule = HouseRule::from((string) $about);
             $offers[] = new RuleSuggestion(
                 $rule->value,
-                RuleSpec::of($rule)->label,
+                RuleWords::label($rule),
                 [$rule->value => $this->house->rules()->value($rule)],
                 [$rule->value => round($average->cents, 1)],
-                sprintf(
-                    '%s bought, %s in all',
-                    $average->n === 1 ? 'one lot' : "{$average->n} lots",
-                    Figure::words($average->amount, 1),
-                ),
+                __('books.bought_stock.in_total', [
+                    'value' => $average->n === 1 ? __('books.bought_stock.one_purchase') : __('books.bought_stock.purchases', [
+                        'n' => $average->n,
+                    ]),
+                    'amount' => Figure::words($average->amount, 1),
+                ]),
                 sprintf('%s to %s', Figure::words($average->least, 1), Figure::words($average->most, 1)),
                 [],
-                'Quotes that are opened from then on reckon with it; those that were kept stay as they were given.',
+                __('books.bought_stock.new_quotes_use_it_saved_quotes'),
                 $left($rule->value),
             );
         }

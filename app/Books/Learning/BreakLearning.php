@@ -6,9 +6,9 @@ namespace App\Books\Learning;
 
 use App\Shop\Figure;
 use App\Shop\House;
+use App\Shop\RuleWords;
 use Hakama\Books\LearnedRate;
 use Hakama\House\HouseRule;
-use Hakama\House\RuleSpec;
 
 /** How often thread breaks, by the log: in all as a house rule, and at which machine and with which thread it breaks. */
 final readonly class BreakLearning
@@ -39,7 +39,7 @@ final readonly class BreakLearning
 
         return new RuleSuggestion(
             $rule->value,
-            RuleSpec::of($rule)->label,
+            RuleWords::label($rule),
             [$rule->value => $now],
             [$rule->value => $would],
             sprintf('%d in %s stitches', $rate->n, Figure::words(1000 * $rate->of)),
@@ -48,7 +48,9 @@ final readonly class BreakLearning
                 ...self::rows(
                     array_map(
                         static fn(array $one): array => [
-                            $one['machine'].($one['needle'] === '' ? '' : ", most at needle {$one['needle']}"),
+                            $one['machine'].($one['needle'] === '' ? '' : __('books.break_learning.most_at_needle', [
+                                'needle' => $one['needle'],
+                            ])),
                             $one['breaks'],
                             $one['thousands'],
                         ],
@@ -58,7 +60,7 @@ final readonly class BreakLearning
                 ...self::rows(
                     array_map(
                         static fn(array $one): array => [
-                            $one['thread'] === '' ? 'All other threads' : $one['thread'],
+                            $one['thread'] === '' ? __('books.break_learning.all_other_threads') : $one['thread'],
                             $one['breaks'],
                             $one['thousands'],
                         ],
@@ -66,7 +68,7 @@ final readonly class BreakLearning
                     ),
                 ),
             ],
-            Impact::words($this->house, (int) round(1000 * $thousands), 'stitches to sew', $minutes),
+            Impact::words($this->house, (int) round(1000 * $thousands), __('books.break_learning.stitches_to_sew'), $minutes),
             $left,
         );
     }
@@ -89,7 +91,7 @@ final readonly class BreakLearning
                     $one[1],
                     Figure::words(1000 * $one[2]),
                     LearnedRate::standsOut($one[1], $one[2], $breaks - $one[1], $thousands - $one[2])
-                        ? ', more than with the others'
+                        ? __('books.break_learning.more_than_with_the_others')
                         : '',
                 ),
                 false,

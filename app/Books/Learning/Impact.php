@@ -16,14 +16,13 @@ final class Impact
     {
         $cents = ($minutes * $house->rules()->value(HouseRule::HandHour)) / 60;
 
-        return sprintf(
-            '%s %s: %s min %s, open orders cost %s %s.',
-            Figure::words($open),
-            $what,
-            Figure::words(abs($minutes), 1),
-            $minutes < 0 ? 'less' : 'more',
-            Figure::words(abs($cents) / 100, 2),
-            $cents < 0 ? 'less' : 'more',
-        );
+        return __('books.impact.min_open_orders_cost', [
+            'open' => Figure::words($open),
+            'what' => $what,
+            'minutes' => Figure::words(abs($minutes), 1),
+            'value' => $minutes < 0 ? __('books.impact.less') : __('books.impact.more'),
+            'cents' => Figure::words(abs($cents) / 100, 2),
+            'value_2' => $cents < 0 ? __('books.impact.less') : __('books.impact.more'),
+        ]);
     }
 }

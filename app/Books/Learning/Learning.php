@@ -149,13 +149,13 @@ final readonly class Learning
 
     public function take(Machine $machine, Fabric $fabric, float $factor, string $who): void
     {
-        $this->set($machine, $fabric, $factor, $who, 'taken from the log');
+        $this->set($machine, $fabric, $factor, $who, __('books.learning.measured_figure_used'));
     }
 
     /** As it was reckoned before anything was learned. */
     public function takeBack(Machine $machine, Fabric $fabric, string $who): void
     {
-        $this->set($machine, $fabric, 1.0, $who, 'taken back');
+        $this->set($machine, $fabric, 1.0, $who, __('books.learning.undone'));
     }
 
     public function leave(Machine $machine, Fabric $fabric, float $offered, string $who): void
@@ -183,7 +183,7 @@ final readonly class Learning
             ChangeLog::note(
                 Change::RULE,
                 "learned {$machine->code}",
-                "sewing time on {$fabric->label()}, {$what}",
+                __('books.learning.sewing_time_on', ['fabric' => $fabric->label(), 'what' => $what]),
                 ['factor' => $before],
                 ['factor' => $factor],
             );

@@ -8,11 +8,11 @@ use App\Books\Models\DismissedSuggestion;
 use App\Shop\Actions\RuleChange;
 use App\Shop\Figure;
 use App\Shop\House;
+use App\Shop\RuleWords;
 use Carbon\CarbonImmutable;
 use Hakama\Books\TimeFactor;
 use Hakama\Garment\Garment;
 use Hakama\House\HouseRule;
-use Hakama\House\RuleSpec;
 use Hakama\Thread\LearnedConstants;
 
 /**
@@ -113,8 +113,8 @@ final readonly class RuleLearning
                 $label,
                 sprintf('%s s in %d', Figure::words($now * $its->factor), $its->n).match (true) {
                     ! $stands => '',
-                    array_sum($own) / count($own) > array_sum($others) / count($others) => ', slower than the others',
-                    default => ', faster than the others',
+                    array_sum($own) / count($own) > array_sum($others) / count($others) => __('books.rule_learning.slower_than_the_others'),
+                    default => __('books.rule_learning.faster_than_the_others'),
                 },
                 TimeFactor::hasShifted($own),
             ];
@@ -124,13 +124,13 @@ final readonly class RuleLearning
 
         return new RuleSuggestion(
             $rule->value,
-            RuleSpec::of($rule)->label,
+            RuleWords::label($rule),
             [$rule->value => $now],
             [$rule->value => $would],
-            sprintf('the last %d hooped by one and the same person after another', $learned->n),
+            __('books.rule_learning.the_last_hooped_by_one_person', ['n' => $learned->n]),
             sprintf('± %s %%', Figure::words(100 * $learned->spread)),
             $rows,
-            Impact::words($this->house, $pieces, 'pieces to hoop', $minutes),
+            Impact::words($this->house, $pieces, __('books.rule_learning.pieces_to_hoop'), $minutes),
             $left,
         );
     }
@@ -164,7 +164,7 @@ final readonly class RuleLearning
             assert($its !== null);
             $rows[] = [
                 $label,
-                sprintf('%s min in %d', Figure::words($minutes($its), 1), $its->n),
+                __('books.rule_learning.min_in', ['its' => Figure::words($minutes($its), 1), 'n' => $its->n]),
                 TimeFactor::hasShifted(array_map(static fn(array $one): float => $one['tookS'] / $reckonedS, $some)),
             ];
         }
@@ -172,17 +172,16 @@ final readonly class RuleLearning
 
         return new RuleSuggestion(
             $rule->value,
-            RuleSpec::of($rule)->label,
+            RuleWords::label($rule),
             [$rule->value => $now],
             [$rule->value => $would],
-            sprintf('the last %d changes of driver, less what load and frame are reckoned with', $learned->n),
+            __('books.rule_learning.the_last_driver_changes_minus_planned', ['n' => $learned->n]),
             sprintf('± %s %%', Figure::words(100 * $learned->spread)),
             $rows,
-            sprintf(
-                'Each change of driver in the plan would take %s min, not %s; a machine with minutes of its own keeps them.',
-                Figure::words($would, 1),
-                Figure::words($now, 1),
-            ),
+            __('books.rule_learning.each_driver_change_in_the_plan', [
+                'would' => Figure::words($would, 1),
+                'now' => Figure::words($now, 1),
+            ]),
             $left,
         );
     }
@@ -206,20 +205,23 @@ final readonly class RuleLearning
 
         return new RuleSuggestion(
             HouseRule::BobbinPerLength->value,
-            'Bobbin thread',
+            __('books.rule_learning.bobbin_thread'),
             [
                 HouseRule::BobbinPerLength->value => $rules->value(HouseRule::BobbinPerLength),
                 HouseRule::BobbinPerStitch->value => $rules->value(HouseRule::BobbinPerStitch),
             ],
             $would,
-            sprintf('%d bobbins that ran out, of %s m each', $learned->n, Figure::words($holdsMm / 1000)),
+            __('books.rule_learning.bobbins_that_ran_out_m_each', [
+                'n' => $learned->n,
+                'holds_mm' => Figure::words($holdsMm / 1000),
+            ]),
             sprintf(
                 '± %s, ± %s mm',
                 Figure::words($learned->spreadLength, 3),
                 Figure::words($learned->spreadStitchMm, 3),
             ),
             [],
-            'How many pieces a bobbin lasts is counted by it, and what an order costs in bobbin thread.',
+            __('books.rule_learning.pieces_per_bobbin_and_the_bobbin'),
             $left,
         );
     }

@@ -4,8 +4,8 @@ declare(strict_types=1);
 
 namespace App\Books\Learning;
 
+use App\Shop\RuleWords;
 use Hakama\House\HouseRule;
-use Hakama\House\RuleSpec;
 
 /** What the log says of one or two house rules, and what they would be by it. */
 final readonly class RuleSuggestion
@@ -50,9 +50,14 @@ final readonly class RuleSuggestion
     public function words(): array
     {
         return array_map(function (string $rule): string {
-            $spec = RuleSpec::of(HouseRule::from($rule));
+            $of = HouseRule::from($rule);
 
-            return "{$spec->label}: {$this->now[$rule]} {$spec->unit} now, {$this->would[$rule]} {$spec->unit} by the log";
+            return __('books.rule_suggestion.now_and_measured', [
+                'label' => RuleWords::label($of),
+                'now' => RuleWords::figure($of, $this->now[$rule]),
+                'would' => RuleWords::figure($of, $this->would[$rule]),
+                'unit' => RuleWords::unit($of),
+            ]);
         }, array_keys($this->would));
     }
 

@@ -10,11 +10,11 @@ use App\Shop\ChangeLog;
 use App\Shop\Figure;
 use App\Shop\House;
 use App\Shop\Models\Change;
+use App\Shop\RuleWords;
 use Carbon\CarbonImmutable;
 use Hakama\Books\LearnedRate;
 use Hakama\Garment\Fabric;
 use Hakama\House\HouseRule;
-use Hakama\House\RuleSpec;
 
 /** What the log says of how many pieces are spoiled, in all and by cloth: offered, taken or left, taken back. */
 final readonly class SpoilageLearning
@@ -39,7 +39,7 @@ final readonly class SpoilageLearning
 
         return new RuleSuggestion(
             $rule->value,
-            RuleSpec::of($rule)->label,
+            RuleWords::label($rule),
             [$rule->value => $now],
             [$rule->value => $would],
             sprintf('%d of %s pieces', $rate->n, Figure::words($rate->of)),
@@ -57,12 +57,11 @@ final readonly class SpoilageLearning
                 ],
                 $by,
             ),
-            sprintf(
-                'Of %s open pieces %s would be reckoned as spoiled, not %s; a cloth with a figure of its own keeps it.',
-                Figure::words($pieces),
-                Figure::words(($pieces * $would) / 100, 1),
-                Figure::words(($pieces * $now) / 100, 1),
-            ),
+            __('books.spoilage_learning.of_open_pieces_expected_to_be', [
+                'pieces' => Figure::words($pieces),
+                'pieces_2' => Figure::words(($pieces * $would) / 100, 1),
+                'pieces_3' => Figure::words(($pieces * $now) / 100, 1),
+            ]),
             $left,
         );
     }
@@ -109,13 +108,13 @@ final readonly class SpoilageLearning
 
     public function take(Fabric $fabric, float $percent, string $who): void
     {
-        $this->set($fabric, $percent, 'taken from the log', $who);
+        $this->set($fabric, $percent, __('books.spoilage_learning.measured_figure_used'), $who);
     }
 
     /** It is reckoned as the house has it for every cloth. */
     public function takeBack(Fabric $fabric, string $who): void
     {
-        $this->set($fabric, null, 'taken back', $who);
+        $this->set($fabric, null, __('books.spoilage_learning.undone'), $who);
     }
 
     public function leave(Fabric $fabric, float $offered, string $who): void
@@ -142,7 +141,7 @@ final readonly class SpoilageLearning
             ChangeLog::note(
                 Change::RULE,
                 "spoiled {$fabric->value}",
-                "spoilage on {$fabric->label()}, {$what}",
+                __('books.spoilage_learning.spoilage_on', ['fabric' => $fabric->label(), 'what' => $what]),
                 ['percent' => $before],
                 ['percent' => $percent],
             );

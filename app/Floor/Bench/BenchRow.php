@@ -35,7 +35,7 @@ final readonly class BenchRow
 
     public function sizeLabel(): string
     {
-        return $this->size === Size::One->value ? 'one size' : $this->size;
+        return $this->size === Size::One->value ? __('floor.bench_row.one_size') : $this->size;
     }
 
     /** Only what its machine sews now is hooped ahead: a frame that waits for another batch is one too few. */

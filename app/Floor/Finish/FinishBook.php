@@ -240,19 +240,15 @@ final readonly class FinishBook
         $left = $line->spares - $spoiled;
 
         return $left >= 0
-            ? sprintf(
-                'It is sewn again on a spare; %s left of this line.',
-                match ($left) {
-                    0 => 'none is',
-                    1 => '1 is',
-                    default => "{$left} are",
-                },
-            )
-            : sprintf(
-                'There is no spare left: order one more %s. Order %d is promised for %s and is short of it until then.',
-                $line->garmentLabel(),
-                $line->order->number,
-                $line->order->due_at->format('D j M, H:i'),
-            );
+            ? __('floor.finish_book.it_is_sewn_again_on_a', ['value' => match ($left) {
+                0 => __('floor.finish_book.none_is'),
+                1 => __('floor.finish_book.n_1_is'),
+                default => __('floor.finish_book.are', ['left' => $left]),
+            }])
+            : __('floor.finish_book.no_spare_left_order_one_more', [
+                'garment_label' => $line->garmentLabel(),
+                'number' => $line->order->number,
+                'due_at' => $line->order->due_at->format('D j M, H:i'),
+            ]);
     }
 }

@@ -19,7 +19,9 @@ final readonly class BobbinLasts implements Guard
             && $station->bobbinM > 0.0
             && $station->bobbin->pieces($station->bobbinM) < 1
         ) {
-            throw TouchRefused::at('kind', $station->bobbinWords().' Nothing was mounted yet.');
+            throw TouchRefused::at('kind', __('floor.bobbin_lasts.no_piece_has_been_mounted_yet', [
+                'bobbin_words' => $station->bobbinWords(),
+            ]));
         }
     }
 }

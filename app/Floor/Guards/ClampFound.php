@@ -23,8 +23,10 @@ final readonly class ClampFound implements Guard
         if ($row !== null && $row->found === null) {
             throw TouchRefused::at(
                 'checked',
-                "The true centre of {$row->frame->code} was never found on {$row->machine->code}. Find it step by step ".
-                    'under Setup, Clamps, and write it down: then the batch can start.',
+                __('floor.clamp_found.the_true_centre_of_on_is', [
+                    'code' => $row->frame->code,
+                    'code_2' => $row->machine->code,
+                ]),
             );
         }
     }

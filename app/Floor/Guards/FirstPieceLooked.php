@@ -14,8 +14,7 @@ final readonly class FirstPieceLooked implements Guard
         if ($touch->kind === EventKind::LoadStarted && $touch->override === '' && $touch->running->waitsForFirst()) {
             throw TouchRefused::at(
                 'override',
-                'The first piece has not passed yet: somebody else looks at it, unhooped, under Finish and check. '.
-                    'Or say why the batch goes on.',
+                __('floor.first_piece_looked.the_first_piece_has_not_passed'),
             );
         }
     }

@@ -16,7 +16,7 @@ final readonly class FrameFree implements Guard
         if ($touch->kind === EventKind::PieceHooped && (FloorLog::freeFrames()[$frame] ?? 0) < 1) {
             throw TouchRefused::at(
                 'piece',
-                "Every frame {$frame} there is holds a piece: take one off, or count its load, first.",
+                __('floor.frame_free.every_frame_is_in_use_take', ['frame' => $frame]),
             );
         }
     }

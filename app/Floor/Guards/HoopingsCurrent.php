@@ -21,8 +21,7 @@ final readonly class HoopingsCurrent implements Guard
         ) {
             throw TouchRefused::at(
                 'kind',
-                "The tape of {$running->batch->design->name} has changed since it was divided into hoopings: ".
-                    'choose its setup anew before this starts.',
+                __('floor.hoopings_current.the_file_of_has_changed_since', ['name' => $running->batch->design->name]),
             );
         }
     }

@@ -18,10 +18,10 @@ final readonly class ListConfirmed implements Guard
             return;
         }
         if (array_diff($touch->running->work->wanted(), $touch->checked) !== []) {
-            throw TouchRefused::at('checked', 'Every line of the list is confirmed by hand before the machine may sew.');
+            throw TouchRefused::at('checked', __('floor.list_confirmed.confirm_every_line_of_the_list'));
         }
         if (! in_array($touch->who, $this->catalogue->people(), true)) {
-            throw TouchRefused::at('who', 'Say who confirms it.');
+            throw TouchRefused::at('who', __('floor.list_confirmed.choose_who_confirms_it'));
         }
     }
 }

@@ -17,7 +17,10 @@ final readonly class NameConfirmed implements Guard
         }
         $refusal = $named->refusal();
         if ($refusal === null && $touch->text !== $named->text) {
-            $refusal = "The next piece is {$named->label}, “{$named->text}”: put that one on, and confirm its name.";
+            $refusal = (string) __('floor.name_confirmed.the_next_piece_is_mount_that', [
+                'label' => $named->label,
+                'text' => $named->text,
+            ]);
         }
         if ($refusal !== null) {
             throw TouchRefused::at('kind', $refusal);

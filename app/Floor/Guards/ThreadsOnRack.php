@@ -21,11 +21,10 @@ final readonly class ThreadsOnRack implements Guard
         if ($touch->kind === EventKind::LoadStarted && count($wanted) <= $machine->needles && $missing !== []) {
             throw TouchRefused::at(
                 'kind',
-                sprintf(
-                    '%s is not on the rack of %s: load it at Needles before this starts.',
-                    implode(', ', $missing),
-                    $machine->code,
-                ),
+                __('floor.threads_on_rack.is_not_on_load_it_under', [
+                    'value' => implode(', ', $missing),
+                    'code' => $machine->code,
+                ]),
             );
         }
     }

@@ -32,6 +32,6 @@ final class BenchController
     {
         $kept->update(['who' => Caller::acting($request), 'kept_at' => CarbonImmutable::now()]);
 
-        return redirect()->back(fallback: route('floor.bench'))->with('done', 'It is kept as it is.');
+        return redirect()->back(fallback: route('floor.bench'))->with('done', __('floor.bench_controller.confirmed'));
     }
 }

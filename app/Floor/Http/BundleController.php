@@ -22,7 +22,7 @@ final class BundleController
         $of = $request->integer('of');
         if ($of < 2 || $of > self::MOST) {
             throw ValidationException::withMessages([
-                'of' => sprintf('A bundle has 2 to %d pieces.', self::MOST),
+                'of' => __('floor.bundle_controller.a_bundle_has_2_to_pieces', ['value' => self::MOST]),
             ]);
         }
         $tied = Bundle::tie($order, $of, Caller::acting($request));
@@ -32,9 +32,9 @@ final class BundleController
             ->with(
                 'done',
                 match ($tied) {
-                    0 => 'Every piece is in a bundle already.',
-                    1 => 'One bundle is tied.',
-                    default => "{$tied} bundles are tied.",
+                    0 => __('floor.bundle_controller.every_piece_is_already_in_a'),
+                    1 => __('floor.bundle_controller.one_bundle_made'),
+                    default => __('floor.bundle_controller.bundles_made', ['tied' => $tied]),
                 },
             );
     }
@@ -44,13 +44,15 @@ final class BundleController
         $new = $bundle->split($request->integer('pieces'), Caller::acting($request));
         if ($new === null) {
             throw ValidationException::withMessages([
-                'pieces' => sprintf('1 to %d of its pieces can be taken off.', max(1, $bundle->pieces()->count() - 1)),
+                'pieces' => __('floor.bundle_controller.you_can_take_off_1_to', [
+                    'value' => max(1, $bundle->pieces()->count() - 1),
+                ]),
             ]);
         }
 
         return redirect()
             ->route('floor.tag', $new->tag()->code())
-            ->with('done', "{$new->tag()->code()} is a bundle of its own now: it wants its label.");
+            ->with('done', __('floor.bundle_controller.is_a_new_bundle', ['code' => $new->tag()->code()]));
     }
 
     public function join(Request $request, Bundle $bundle): RedirectResponse
@@ -59,13 +61,13 @@ final class BundleController
         $other = $tag?->isBundle === true ? Bundle::query()->find($tag->number) : null;
         if ($other === null || ! $bundle->join($other)) {
             throw ValidationException::withMessages([
-                'other' => 'That is no bundle of the same artwork at the same place of the same order.',
+                'other' => __('floor.bundle_controller.that_bundle_has_another_artwork_position'),
             ]);
         }
 
         return redirect()
             ->route('floor.tag', $bundle->tag()->code())
-            ->with('done', "{$tag->code()} is tied to it; its label is good no more.");
+            ->with('done', __('floor.bundle_controller.joined_its_label_is_no_longer', ['code' => $tag->code()]));
     }
 
     /** How many are here, held against how many should be. */
@@ -77,7 +79,7 @@ final class BundleController
                 : -1;
         $should = $bundle->pieces()->count();
         if ($here < 0) {
-            throw ValidationException::withMessages(['here' => 'How many are here, as a whole number.']);
+            throw ValidationException::withMessages(['here' => __('floor.bundle_controller.enter_a_whole_number_of_pieces')]);
         }
 
         return redirect()
@@ -85,9 +87,16 @@ final class BundleController
             ->with(
                 $here === $should ? 'done' : 'problem',
                 match (true) {
-                    $here === $should => "All {$should} are here.",
-                    $here < $should => sprintf('%d of %d are here: %d missing.', $here, $should, $should - $here),
-                    default => sprintf('%d are here, %d more than belong to it.', $here, $here - $should),
+                    $here === $should => __('floor.bundle_controller.all_are_here', ['should' => $should]),
+                    $here < $should => __('floor.bundle_controller.of_are_here_missing', [
+                        'here' => $here,
+                        'should' => $should,
+                        'should_2' => $should - $here,
+                    ]),
+                    default => __('floor.bundle_controller.are_here_too_many', [
+                        'here' => $here,
+                        'here_2' => $here - $should,
+                    ]),
                 },
             );
     }

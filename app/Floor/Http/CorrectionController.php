@@ -44,8 +44,8 @@ final class CorrectionController
             ->with(
                 $isVoid ? 'done' : 'problem',
                 $isVoid
-                    ? 'It is out of the log and kept beside it; thread, wear and pieces are worked out without it.'
-                    : 'That one is voided already, or it fits. Nothing was changed.',
+                    ? __('floor.correction_controller.entry_voided_and_kept_on_record')
+                    : __('floor.correction_controller.that_entry_is_already_voided_or'),
             );
     }
 
@@ -66,7 +66,7 @@ final class CorrectionController
                     ->exists())
         ) {
             throw ValidationException::withMessages([
-                'of' => 'That is put right already, or too long ago. Nothing was recorded.',
+                'of' => __('floor.correction_controller.that_is_already_corrected_or_too'),
             ]);
         }
         $log->append(
@@ -88,6 +88,6 @@ final class CorrectionController
 
         return redirect()
             ->route('floor.show', $machine)
-            ->with('done', 'Put right; what was recorded first stays in the log beside it.');
+            ->with('done', __('floor.correction_controller.corrected_the_first_entry_stays_in'));
     }
 }

@@ -54,7 +54,9 @@ final class FinishController
 
         return redirect()
             ->route('floor.finish')
-            ->with('done', $done === 1 ? 'One piece is finished.' : "{$done} pieces are finished.");
+            ->with('done', $done === 1 ? __('floor.finish_controller.one_piece_finished') : __('floor.finish_controller.pieces_finished', [
+                'done' => $done,
+            ]));
     }
 
     public function check(CheckPiece $request, FinishBook $book, Piece $piece): RedirectResponse
@@ -77,7 +79,9 @@ final class FinishController
             ->with(
                 $words === null ? 'done' : 'problem',
                 $words ??
-                    ($request->isGood() ? "{$piece->label()} has passed." : "{$piece->label()} is to be put right."),
+                    ($request->isGood() ? __('floor.finish_controller.passed', [
+                        'piece' => $piece->label(),
+                    ]) : __('floor.finish_controller.needs_fixing', ['piece' => $piece->label()])),
             );
     }
 

@@ -43,13 +43,15 @@ final readonly class FloorEventController
         $station = $this->stations->at($machine, $board);
         $running = $station->running;
         if ($running === null || $running->batch->code !== $request->string('batch')->value()) {
-            $message = 'Another batch stands at this machine now; nothing was recorded.';
+            $message = __('floor.floor_event_controller.this_machine_now_has_another_batch');
 
             return $request->expectsJson()
                 ? new JsonResponse(['message' => $message], 409)
                 : redirect()
                     ->route('floor.show', $machine)
-                    ->with('problem', "{$message} This is the one.");
+                    ->with('problem', __('floor.floor_event_controller.this_is_the_current_one', [
+                        'message' => $message,
+                    ]));
         }
         $who = $request->who();
         $override = $request->string('override')->trim()->value();

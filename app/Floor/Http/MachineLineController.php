@@ -89,7 +89,7 @@ final readonly class MachineLineController
         }
 
         return $artwork === null
-            ? new JsonResponse(['message' => 'There is no batch at this machine.'], 404)
+            ? new JsonResponse(['message' => __('floor.machine_line_controller.there_is_no_batch_at_this')], 404)
             : Storage::download($artwork->tapePath(), $artwork->checksum.'.dst');
     }
 
@@ -118,11 +118,11 @@ final readonly class MachineLineController
 
             return $isSame
                 ? new JsonResponse(['recorded' => true, 'again' => true])
-                : new JsonResponse(['message' => 'Another event was told under that id.'], 409);
+                : new JsonResponse(['message' => __('floor.machine_line_controller.another_event_has_that_id')], 409);
         }
         [$batch, $run] = FloorLog::current($machine) ?? [null, null];
         if ($batch === null || $run === null || $run->load->event !== $request->load()) {
-            return new JsonResponse(['message' => 'That load is over; ask for the instruction.'], 409);
+            return new JsonResponse(['message' => __('floor.machine_line_controller.that_load_is_over_ask_for')], 409);
         }
         $artwork = $batch->load('decoration.artwork')->decoration->artwork;
         $last =
@@ -131,8 +131,10 @@ final readonly class MachineLineController
         if ($request->stitch() > $last) {
             return new JsonResponse(
                 [
-                    'message' => "The tape ends at stitch {$last}.",
-                    'errors' => ['stitch' => ["The tape ends at stitch {$last}."]],
+                    'message' => __('floor.machine_line_controller.the_file_ends_at_stitch', ['last' => $last]),
+                    'errors' => ['stitch' => [__('floor.machine_line_controller.the_file_ends_at_stitch', [
+                        'last' => $last,
+                    ])]],
                 ],
                 422,
             );

@@ -19,7 +19,7 @@ final class MachineToken
         $token = $request->bearerToken();
         $machine = $token === null ? null : Machine::working()->where('token_hash', hash('sha256', $token))->first();
         if ($machine === null) {
-            return new JsonResponse(['message' => 'No machine of this shop has that token.'], 401);
+            return new JsonResponse(['message' => __('floor.machine_token.no_machine_here_has_that_token')], 401);
         }
         $request->attributes->set('machine', $machine);
 

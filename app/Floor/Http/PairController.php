@@ -34,14 +34,14 @@ final class PairController
             // The token it had before is good no more.
             $machine?->update(['token_hash' => hash('sha256', $token), 'paired_at' => CarbonImmutable::now()]);
             if ($machine !== null) {
-                ChangeLog::note(Change::MACHINE, $machine->code, 'its controller was paired');
+                ChangeLog::note(Change::MACHINE, $machine->code, __('floor.pair_controller.controller_paired'));
             }
 
             return $machine;
         });
         if ($machine === null) {
             return new JsonResponse(
-                ['message' => 'That code is not good (any more); ask for a new one at Shop, Machines.'],
+                ['message' => __('floor.pair_controller.that_code_is_not_valid_or')],
                 422,
             );
         }

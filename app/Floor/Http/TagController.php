@@ -37,7 +37,9 @@ final class TagController
 
     public function pdf(PrintTags $request, Order $order): Response
     {
-        return Download::pdf(LabelsPdf::of(self::of($request, $order), $request->isRoll(), "Labels {$order->number}"), "labels-{$order->number}");
+        return Download::pdf(LabelsPdf::of(self::of($request, $order), $request->isRoll(), __('floor.tag_controller.labels', [
+            'number' => $order->number,
+        ])), "labels-{$order->number}");
     }
 
     /** @return list<Label> */
@@ -69,7 +71,7 @@ final class TagController
         return $bundle === null
             ? redirect()
                 ->route('floor.tags', ['code' => $tag->code()])
-                ->with('problem', 'There is no bundle with this label here (any more).')
+                ->with('problem', __('floor.tag_controller.there_is_no_bundle_with_this'))
             : view('floor.bundle', ['bundle' => $bundle]);
     }
 
@@ -84,7 +86,7 @@ final class TagController
         if ($read === null) {
             return redirect()
                 ->route('floor.tags', ['code' => $code])
-                ->with('problem', 'There is no piece with this label here.');
+                ->with('problem', __('floor.tag_controller.there_is_no_piece_with_this'));
         }
 
         return view('floor.tag', [

@@ -74,7 +74,7 @@ final readonly class Label
             [
                 "No. {$order->number}, {$order->customer->name}",
                 $decoration->line->garmentLabel(),
-                $decoration->positionLabel().', '.($decoration->artwork->name ?? 'artwork comes later'),
+                $decoration->positionLabel().', '.($decoration->artwork->name ?? __('floor.label.artwork_to_follow')),
             ],
             $what,
         );

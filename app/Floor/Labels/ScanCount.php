@@ -45,10 +45,13 @@ final readonly class ScanCount
                 ->orderBy('id')
                 ->get();
             if ($tag->isBundle && Bundle::query()->find($tag->number) === null) {
-                return [false, "{$tag->code()}: there is no such bundle here (any more)."];
+                return [false, __('floor.scan_count.there_is_no_such_bundle_here', ['code' => $tag->code()])];
             }
             if ($pieces->isEmpty() || $pieces->contains(static fn(Piece $one): bool => $one->order_id !== $order->id)) {
-                return [false, "{$tag->code()} does not belong to order {$order->number}."];
+                return [false, __('floor.scan_count.does_not_belong_to_order', [
+                    'code' => $tag->code(),
+                    'number' => $order->number,
+                ])];
             }
             $ready = $pieces->filter(self::isReady(...));
             $new = $ready->whereNull('counted_at');
@@ -59,15 +62,17 @@ final readonly class ScanCount
             return [
                 $new->isNotEmpty(),
                 match (true) {
-                    $ready->isEmpty() => sprintf(
-                        '%s is %s: not counted.',
-                        $tag->code(),
-                        $pieces->first()->finish?->label() ?? 'not sewn yet',
-                    ),
-                    $new->isEmpty() => "{$tag->code()} was counted already.",
-                    ! $tag->isBundle => "{$pieces->first()->label()} is counted.",
-                    $new->count() < $pieces->count() => "{$new->count()} of {$pieces->count()} in it are counted.",
-                    default => "{$new->count()} are counted.",
+                    $ready->isEmpty() => __('floor.scan_count.is_not_counted', [
+                        'code' => $tag->code(),
+                        'finish' => $pieces->first()->finish?->label() ?? __('floor.scan_count.not_sewn_yet'),
+                    ]),
+                    $new->isEmpty() => __('floor.scan_count.was_already_counted', ['code' => $tag->code()]),
+                    ! $tag->isBundle => __('floor.scan_count.counted', ['first' => $pieces->first()->label()]),
+                    $new->count() < $pieces->count() => __('floor.scan_count.of_in_it_counted', [
+                        'count' => $new->count(),
+                        'count_2' => $pieces->count(),
+                    ]),
+                    default => __('floor.scan_count.counted_2', ['count' => $new->count()]),
                 },
             ];
         });

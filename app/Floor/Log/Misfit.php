@@ -61,13 +61,12 @@ final readonly class Misfit
 
     public function words(): string
     {
-        return sprintf(
-            '%s, load %d: “%s” at %s, told by %s',
-            $this->batch->code,
-            $this->event->load,
-            str_replace('_', ' ', $this->event->kind->value),
-            $this->event->recorded_at->format('D j M H:i:s'),
-            $this->event->source === 'machine' ? 'the machine' : 'hand',
-        );
+        return __('floor.misfit.load_at_by', [
+            'code' => $this->batch->code,
+            'load' => $this->event->load,
+            'value' => str_replace('_', ' ', $this->event->kind->value),
+            'recorded_at' => $this->event->recorded_at->format('D j M H:i:s'),
+            'value_2' => $this->event->source === 'machine' ? __('floor.misfit.the_machine') : __('floor.misfit.hand'),
+        ]);
     }
 }

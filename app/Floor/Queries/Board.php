@@ -129,10 +129,10 @@ final readonly class Board
             : [
                 new Act(
                     '',
-                    $pieces === 1 ? 'finish one piece' : "finish {$pieces} pieces",
+                    $pieces === 1 ? __('floor.board.finish_one_piece') : "finish {$pieces} pieces",
                     false,
                     INF,
-                    'no machine waits for it',
+                    __('floor.board.no_machine_is_waiting_for_it'),
                     $pieces * $rules->value(HouseRule::FinishTime),
                 ),
             ];

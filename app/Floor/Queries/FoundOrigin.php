@@ -50,13 +50,12 @@ final readonly class FoundOrigin
 
     public function words(): string
     {
-        return sprintf(
-            'Sewn here in this frame at X %.1f, Y %.1f (%s%s).%s',
-            $this->xMm,
-            $this->yMm,
-            $this->who === '' ? '' : "{$this->who}, ",
-            $this->at->format('j M, H:i'),
-            $this->wasOff ? ' The frame was off since: go there, then trace again.' : '',
-        );
+        return __('floor.found_origin.sewn_here_in_this_frame_at', [
+            'x_mm' => number_format($this->xMm, 1, '.', ''),
+            'y_mm' => number_format($this->yMm, 1, '.', ''),
+            'value' => $this->who === '' ? '' : "{$this->who}, ",
+            'at' => $this->at->format('j M, H:i'),
+            'value_2' => $this->wasOff ? ' '.__('floor.found_origin.the_frame_was_off_since_then') : '',
+        ]);
     }
 }

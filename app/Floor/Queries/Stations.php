@@ -119,7 +119,7 @@ final readonly class Stations
             : [
                 new Note(
                     'find_clamp_again',
-                    "The true centre of {$frame->code} is found anew, step by step under Clamps: {$due}.",
+                    __('floor.stations.find_the_true_centre_of_again', ['code' => $frame->code, 'due' => $due]),
                     WorkStage::Preflight,
                 ),
             ];

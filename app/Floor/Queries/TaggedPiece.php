@@ -50,11 +50,14 @@ final readonly class TaggedPiece
     {
         return match (true) {
             $this->piece->state === PieceState::Done => $this->piece->finish?->label() ?? 'done',
-            $this->piece->state === PieceState::Sewing => 'on the machine',
-            $this->batch === null => 'to be set up',
+            $this->piece->state === PieceState::Sewing => __('floor.tagged_piece.on_the_machine'),
+            $this->batch === null => __('floor.tagged_piece.to_set_up'),
             $this->isHooped => 'hooped',
-            $this->machine === null => "in {$this->batch->code}, which has no place in the plan yet",
-            default => "waits in {$this->batch->code} for {$this->machine->code}",
+            $this->machine === null => __('floor.tagged_piece.in_not_in_the_plan_yet', ['code' => $this->batch->code]),
+            default => __('floor.tagged_piece.waiting_in_for', [
+                'code' => $this->batch->code,
+                'code_2' => $this->machine->code,
+            ]),
         };
     }
 
@@ -72,11 +75,11 @@ final readonly class TaggedPiece
     public function next(): string
     {
         return match (true) {
-            $this->piece->state === PieceState::Sewing => 'It is taken off and counted at the machine.',
-            $this->piece->state === PieceState::Done => 'It is handed over with its order.',
-            $this->isHooped => 'It goes on the machine with one of the next loads.',
-            $this->batch === null => 'Its setup is chosen first.',
-            default => 'Its batch has its turn first.',
+            $this->piece->state === PieceState::Sewing => __('floor.tagged_piece.take_it_off_and_count_it'),
+            $this->piece->state === PieceState::Done => __('floor.tagged_piece.it_goes_out_with_its_order'),
+            $this->isHooped => __('floor.tagged_piece.it_goes_on_the_machine_with'),
+            $this->batch === null => __('floor.tagged_piece.choose_its_setup_first'),
+            default => __('floor.tagged_piece.its_batch_is_sewn_first'),
         };
     }
 }

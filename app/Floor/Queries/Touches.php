@@ -13,14 +13,14 @@ final class Touches
     public static function label(EventKind $kind): string
     {
         return match ($kind) {
-            EventKind::LoadStarted => 'Start the next load',
-            EventKind::BobbinChanged => 'New bobbin in',
-            EventKind::Sewn => 'It is sewn',
-            EventKind::ThreadBroke => 'Break',
-            EventKind::BobbinRanOut => 'Bobbin',
-            EventKind::Stopped => 'Stop',
-            EventKind::Resumed => 'Go on',
-            EventKind::PieceDone => 'Done: count it',
+            EventKind::LoadStarted => __('floor.touches.start_the_next_load'),
+            EventKind::BobbinChanged => __('floor.touches.new_bobbin_in'),
+            EventKind::Sewn => __('floor.touches.sewn'),
+            EventKind::ThreadBroke => __('floor.touches.break'),
+            EventKind::BobbinRanOut => __('floor.touches.bobbin'),
+            EventKind::Stopped => __('floor.touches.stop'),
+            EventKind::Resumed => __('floor.touches.go_on'),
+            EventKind::PieceDone => __('floor.touches.done_count_it'),
             default => str_replace('_', ' ', $kind->value),
         };
     }

@@ -25,7 +25,7 @@ final class KnownHost
 
         return in_array($request->getHost(), (array) config('shop.hosts'), true)
             ? $next($request)
-            : new \Illuminate\Http\Response('This shop does not go by that name.', 421, [
+            : new \Illuminate\Http\Response(__('common.known_host.this_shop_has_another_address'), 421, [
                 'Content-Type' => 'text/plain; charset=utf-8',
             ]);
     }

@@ -35,7 +35,7 @@ final class Problem
     {
         $exceptions->render(
             static fn(OutOfTurn $e, Request $request) => self::conflict(
-                $e->getMessage().' Nothing was changed: look at the machine’s line and go on from there.',
+                __('common.problem.nothing_was_changed_check_the_machines', ['get_message' => $e->getMessage()]),
                 $request,
             ),
         );
@@ -73,14 +73,12 @@ final class Problem
     {
         $message =
             $why === self::TOO_LONG
-                ? 'This takes longer to work out than a page may take. Nothing was changed. Ask for less, or try again '.
-                    'when there is less going on.'
-                : 'Somebody else is storing something large just now. What you sent was not stored. Try again in a few '.
-                    'seconds.';
+                ? __('common.problem.this_takes_too_long_to_calculate')
+                : __('common.problem.another_large_entry_is_being_stored');
 
         return $request->expectsJson() || $request->is('machines/*', '*/pulse')
             ? new JsonResponse(['message' => $message], 503, ['Retry-After' => '2'])
-            : new Response(view('errors.plain', ['title' => 'Busy: try again', 'text' => $message])->render(), 503, [
+            : new Response(view('errors.plain', ['title' => __('common.problem.busy_try_again'), 'text' => $message])->render(), 503, [
                 'Retry-After' => '2',
             ]);
     }
@@ -89,17 +87,17 @@ final class Problem
     private static function notThere(Request $request): ?JsonResponse
     {
         return $request->expectsJson() || $request->is('machines/*')
-            ? new JsonResponse(['message' => 'Not found. It may have been removed.'], 404)
+            ? new JsonResponse(['message' => __('common.problem.not_found_it_may_have_been')], 404)
             : null;
     }
 
     private static function otherwise(Request $request): JsonResponse|Response
     {
-        $message = 'This address takes no such request. Nothing was changed.';
+        $message = __('common.problem.this_address_does_not_accept_that');
 
         return $request->expectsJson() || $request->is('machines/*')
             ? new JsonResponse(['message' => $message], 405)
-            : new Response(view('errors.plain', ['title' => 'Not that way', 'text' => $message])->render(), 405);
+            : new Response(view('errors.plain', ['title' => __('common.problem.not_possible_here'), 'text' => $message])->render(), 405);
     }
 
     /** The database does not answer: it was not reached, it went, or it was lost in the middle, of a page too. */
@@ -141,23 +139,21 @@ final class Problem
     private static function full(Request $request): JsonResponse|Response
     {
         $message =
-            'The disk of the shop’s computer is full. Nothing of what was just sent was stored, and nothing that is '.
-                'there was lost. Make room on it, then send it again.';
+            __('common.problem.the_disk_of_the_shops_computer');
 
         return $request->expectsJson() || $request->is('machines/*', '*/pulse')
             ? new JsonResponse(['message' => $message], 507)
-            : new Response(view('errors.plain', ['title' => 'The disk is full', 'text' => $message])->render(), 507);
+            : new Response(view('errors.plain', ['title' => __('common.problem.the_disk_is_full'), 'text' => $message])->render(), 507);
     }
 
     private static function away(Request $request): JsonResponse|Response
     {
         $message =
-            'The books cannot be reached at the moment. Nothing was lost; what was just sent was not stored. Try '.
-                'again in a few seconds.';
+            __('common.problem.the_database_cannot_be_reached_your');
 
         return $request->expectsJson() || $request->is('machines/*', '*/pulse')
             ? new JsonResponse(['message' => $message], 503, ['Retry-After' => '2'])
-            : new Response(view('errors.plain', ['title' => 'The books are away', 'text' => $message])->render(), 503, [
+            : new Response(view('errors.plain', ['title' => __('common.problem.database_unavailable'), 'text' => $message])->render(), 503, [
                 'Retry-After' => '2',
             ]);
     }

@@ -11,7 +11,6 @@ use Illuminate\Http\UploadedFile;
 class ReadList extends FormRequest
 {
     protected const EXTENSIONS = 'csv';
-    protected const KINDS = 'A list is a .csv file.';
 
     /** @return array<string, mixed> */
     public function rules(): array
@@ -25,9 +24,11 @@ class ReadList extends FormRequest
     public function messages(): array
     {
         return [
-            'list.required' => 'Choose a list.',
-            'list.extensions' => static::KINDS,
-            'list.*' => 'The list is larger than 4 MB, or did not arrive.',
+            'list.required' => __('common.read_list.choose_a_file'),
+            'list.extensions' => __('common.read_list.kinds', [
+                'kinds' => '.'.str_replace(',', ', .', static::EXTENSIONS),
+            ]),
+            'list.*' => __('common.read_list.the_file_is_larger_than_4'),
         ];
     }
 

@@ -18,7 +18,6 @@ use Symfony\Component\HttpFoundation\Response as Answer;
 final class RequireUtf8
 {
     private const LONGEST_NUMBER = 9;
-    private const SAID = 'What was sent holds bytes that are no letters. Nothing was stored.';
 
     /** @param Closure(Request): Answer $next */
     public function handle(Request $request, Closure $next): Answer
@@ -43,9 +42,9 @@ final class RequireUtf8
         }
 
         return $request->expectsJson() || $request->is('machines/*')
-            ? new JsonResponse(['message' => self::SAID], 400)
+            ? new JsonResponse(['message' => __('common.require_utf8.no_letters')], 400)
             : new Response(
-                view('errors.plain', ['title' => 'That cannot be read', 'text' => self::SAID])->render(),
+                view('errors.plain', ['title' => __('common.require_utf8.this_text_cannot_be_read'), 'text' => __('common.require_utf8.no_letters')])->render(),
                 400,
             );
     }

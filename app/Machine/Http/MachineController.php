@@ -56,7 +56,9 @@ final class MachineController
 
         return redirect()
             ->back()
-            ->with('done', implode(', ', $request->codes()).': in the shop now, with an empty rack.');
+            ->with('done', __('shop.machine_controller.added_with_an_empty_rack', [
+                'codes' => implode(', ', $request->codes()),
+            ]));
     }
 
     /** A code to pair the machine’s controller with; the token it has now is good until it is used. */
@@ -72,11 +74,13 @@ final class MachineController
     public function revoke(Machine $machine): RedirectResponse
     {
         $machine->update(['token_hash' => hash('sha256', Str::random(48)), 'paired_at' => null]);
-        ChangeLog::note(Change::MACHINE, $machine->code, 'its controller is let in no more');
+        ChangeLog::note(Change::MACHINE, $machine->code, __('shop.machine_machine_controller.controller_disconnected'));
 
         return redirect()
             ->route('machines.show')
-            ->with('done', "The controller of {$machine->code} is let in no more.");
+            ->with('done', __('shop.machine_machine_controller.the_controller_of_is_disconnected', [
+                'code' => $machine->code,
+            ]));
     }
 
     /** Out of use, or back in it; what it sewed stays in the books. */
@@ -84,7 +88,9 @@ final class MachineController
     {
         $goes = self::retires($request, $machine->retired_at !== null);
         if ($goes === null) {
-            return redirect()->route('machines.show')->with('done', "{$machine->code} is as you wanted it already.");
+            return redirect()->route('machines.show')->with('done', __('shop.machine_machine_controller.is_already_as_you_asked', [
+                'code' => $machine->code,
+            ]));
         }
         $waiting = Batch::query()
             ->where('machine_id', $machine->id)
@@ -95,16 +101,18 @@ final class MachineController
                 ->route('machines.show')
                 ->with(
                     'problem',
-                    "{$machine->code} still has {$waiting->implode(
+                    __('shop.machine_machine_controller.still_has_planned_move_them_under', ['code' => $machine->code, 'implode' => $waiting->implode(
                         ', ',
-                    )} before it: move them at Plan first. Nothing was changed.",
+                    )]),
                 );
         }
         $machine->update(['retired_at' => $goes ? CarbonImmutable::now() : null]);
-        ChangeLog::note(Change::MACHINE, $machine->code, $goes ? 'out of use' : 'in use again');
+        ChangeLog::note(Change::MACHINE, $machine->code, $goes ? __('shop.machine_machine_controller.out_of_use') : __('shop.machine_machine_controller.in_use_again'));
 
         return redirect()
             ->route('machines.show')
-            ->with('done', $goes ? "{$machine->code} is out of use." : "{$machine->code} is in use again.");
+            ->with('done', $goes ? __('shop.machine_machine_controller.is_out_of_use', [
+                'code' => $machine->code,
+            ]) : __('shop.machine_machine_controller.is_in_use_again', ['code' => $machine->code]));
     }
 }

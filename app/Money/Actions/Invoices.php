@@ -98,7 +98,9 @@ final readonly class Invoices
         ChangeLog::note(
             Change::ORDER,
             (string) $order->number,
-            $credits === null ? "invoice {$invoice->number} was written" : "credit {$invoice->number} was written",
+            $credits === null ? __('money.invoices.invoice_was_written', [
+                'number' => $invoice->number,
+            ]) : __('money.invoices.credit_was_written', ['number' => $invoice->number]),
         );
 
         return $invoice;
@@ -126,9 +128,9 @@ final readonly class Invoices
         if ($sum !== $cents) {
             $rows[] = [
                 'text' => match (true) {
-                    $money->order->agreed_cents !== null => 'To the price that was agreed',
-                    $cents > $sum => 'To the least that is charged for an order',
-                    default => 'Less what is invoiced already',
+                    $money->order->agreed_cents !== null => __('money.invoices.adjustment_to_the_agreed_price'),
+                    $cents > $sum => __('money.invoices.adjustment_to_the_minimum_charge'),
+                    default => __('money.invoices.less_already_invoiced'),
                 },
                 'pieces' => 0,
                 'cents' => $cents - $sum,

@@ -90,10 +90,10 @@ final class QuoteBook
     {
         return [
             [
-                'text' => 'Garments sewn '.implode(
+                'text' => __('money.quote_book.sewn_garments', ['value' => implode(
                     '; and ',
                     array_map(static fn(SaidDesign $design): string => $design->words(), $quote->designs),
-                ),
+                )]),
                 'pieces' => $quote->likely->job->pieces,
                 'cents' => $quote->likely->price,
             ],

@@ -25,7 +25,7 @@ final readonly class InvoiceController
 
     public function write(Request $request, Order $order, Invoices $invoices): RedirectResponse
     {
-        $request->validate(['form' => ['required', 'uuid']], ['form.*' => 'Open the page anew.']);
+        $request->validate(['form' => ['required', 'uuid']], ['form.*' => __('money.invoice_controller.reload_the_page')]);
         $invoice = $invoices->write(
             $this->accounts->of($order),
             $request->string('form')->lower()->value(),
@@ -33,18 +33,18 @@ final readonly class InvoiceController
         );
         if ($invoice === null) {
             throw ValidationException::withMessages([
-                'form' => 'There is nothing to invoice: no price yet, or all of it stands on an invoice.',
+                'form' => __('money.invoice_controller.nothing_to_invoice_there_is_no'),
             ]);
         }
 
         return redirect()
             ->route('orders.money', $order)
-            ->with('done', "Invoice {$invoice->number} is written.");
+            ->with('done', __('money.invoice_controller.invoice_written', ['number' => $invoice->number]));
     }
 
     public function credit(Request $request, Invoice $invoice): RedirectResponse
     {
-        $request->validate(['form' => ['required', 'uuid']], ['form.*' => 'Open the page anew.']);
+        $request->validate(['form' => ['required', 'uuid']], ['form.*' => __('money.invoice_controller.reload_the_page')]);
         $credit = Invoices::credit($invoice, $request->string('form')->lower()->value(), Caller::acting($request));
 
         return redirect()
@@ -52,8 +52,11 @@ final readonly class InvoiceController
             ->with(
                 $credit === null ? 'problem' : 'done',
                 $credit === null
-                    ? 'A credit is not credited again.'
-                    : "Credit {$credit->number} takes invoice {$invoice->number} back.",
+                    ? __('money.invoice_controller.a_credit_note_cannot_be_credited')
+                    : __('money.invoice_controller.credit_note_cancels_invoice', [
+                        'number' => $credit->number,
+                        'number_2' => $invoice->number,
+                    ]),
             );
     }
 
@@ -65,12 +68,14 @@ final readonly class InvoiceController
         return Download::pdf(
             PaperPdf::of(
                 $this->premises->shop()->name,
-                ($isCredit ? 'Credit ' : 'Invoice ').$invoice->number,
+                ($isCredit ? __('money.invoice_controller.credit').' ' : __('money.invoice_controller.invoice').' ').$invoice->number,
                 [
-                    "For {$invoice->customer}",
+                    __('money.invoice_controller.for', ['customer' => $invoice->customer]),
                     'Of '.$invoice->issued_at->format('j F Y').", order {$invoice->order->number}",
                     ...$isCredit
-                        ? ['Takes back invoice '.Invoice::query()->whereKey($invoice->credits_id)->value('number')]
+                        ? [__('money.invoice_controller.cancels_invoice', [
+                            'value' => Invoice::query()->whereKey($invoice->credits_id)->value('number'),
+                        ])]
                         : [],
                 ],
                 $invoice->rows,

@@ -76,7 +76,7 @@ final readonly class MoneyController
             }
         });
 
-        return redirect()->route('orders.money', $order)->with('done', 'The amounts are kept.');
+        return redirect()->route('orders.money', $order)->with('done', __('money.money_controller.amounts_saved'));
     }
 
     /** One page for the customer. */
@@ -99,22 +99,22 @@ final readonly class MoneyController
         );
         $sum = array_sum(array_column($rows, 'cents'));
         if ($sum !== $price) {
-            $rows[] = ['text' => 'To the price for the whole order', 'pieces' => 0, 'cents' => $price - $sum];
+            $rows[] = ['text' => __('money.money_controller.to_the_price_for_the_whole'), 'pieces' => 0, 'cents' => $price - $sum];
         }
 
         return Download::pdf(
             PaperPdf::of(
                 $this->premises->shop()->name,
-                "Quote for order {$order->number}",
+                __('money.money_controller.quote_for_order', ['number' => $order->number]),
                 [
-                    "For {$order->customer->name}",
-                    'Of '.CarbonImmutable::now()->format('j F Y').', good for 30 days',
-                    'Wanted by '.$order->due_at->format('l j F Y, H:i'),
+                    __('money.money_controller.for', ['name' => $order->customer->name]),
+                    __('money.money_controller.valid_for_30_days', ['now' => CarbonImmutable::now()->format('j F Y')]),
+                    __('money.money_controller.needed_by', ['due_at' => $order->due_at->format('l j F Y, H:i')]),
                 ],
                 $rows,
                 $price,
                 $this->premises->shop()->currency,
-                ['Prices by the stitches of the artwork as it is now; another artwork is another price.'],
+                [__('money.money_controller.prices_are_for_the_current_artwork')],
                 Tax::on($price, $this->house->rules()->value(HouseRule::Tax)),
             ),
             "quote-{$order->number}",

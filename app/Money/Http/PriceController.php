@@ -20,10 +20,10 @@ use App\Shop\Actions\RuleChange;
 use App\Shop\ChangeLog;
 use App\Shop\House;
 use App\Shop\Models\Change;
+use App\Shop\RuleWords;
 use App\Stock\Models\Purchase;
 use Carbon\CarbonImmutable;
 use Hakama\House\HouseRule;
-use Hakama\House\RuleSpec;
 use Hakama\Money\Amount;
 use Illuminate\Contracts\View\View;
 use Illuminate\Http\RedirectResponse;
@@ -44,7 +44,7 @@ final class PriceController
             'seen' => StateHash::of($steps),
             'currency' => $premises->shop()->currency,
             'bought' => array_map(
-                static fn(string $rule): string => RuleSpec::of(HouseRule::from($rule))->label,
+                static fn(string $rule): string => RuleWords::label(HouseRule::from($rule)),
                 array_combine(array_keys(NotePurchase::OF), array_keys(NotePurchase::OF)),
             ),
         ]);
@@ -54,7 +54,7 @@ final class PriceController
     {
         self::replace($request->rows());
 
-        return redirect()->route('prices.show')->with('done', 'The price list is kept: quotes follow it from now on.');
+        return redirect()->route('prices.show')->with('done', __('money.price_controller.price_list_saved_new_quotes_use'));
     }
 
     public function csv(): Response
@@ -79,7 +79,7 @@ final class PriceController
             ->with(
                 'done',
                 sprintf(
-                    'An hour of a machine costs %s: %s written off, %s of power, %s of care.',
+                    __('money.price_controller.an_hour_of_a_machine_costs'),
                     ...array_map(
                         Amount::plain(...),
                         [$hour->cents(), $hour->writtenOff->cents(), $hour->power->cents(), $hour->care->cents()],
@@ -104,7 +104,7 @@ final class PriceController
 
         return redirect()
             ->route('prices.show')
-            ->with('done', 'It is written down. What it makes of the rate stands under What was learned.');
+            ->with('done', __('money.price_controller.purchase_saved_its_effect_on_the'));
     }
 
     /** Either list, as a spreadsheet program wrote it. */
@@ -119,15 +119,15 @@ final class PriceController
                 ->with(
                     'done',
                     match (count($changed)) {
-                        0 => 'The rates are as they were.',
-                        1 => 'One rate is another now.',
-                        default => count($changed).' rates are others now.',
+                        0 => __('money.price_controller.no_rates_changed'),
+                        1 => __('money.price_controller.one_rate_changed'),
+                        default => __('money.price_controller.rates_changed', ['count' => count($changed)]),
                     },
                 );
         }
         self::replace($list->steps);
 
-        return redirect()->route('prices.show')->with('done', 'The price list is the one of the file now.');
+        return redirect()->route('prices.show')->with('done', __('money.price_controller.price_list_imported'));
     }
 
     /** @param list<array{stitches_to: int, pieces_from: int, cents: int}> $rows in the place of the list there is */
@@ -140,7 +140,7 @@ final class PriceController
             ChangeLog::note(
                 Change::RULE,
                 'prices',
-                'the price list',
+                __('money.price_controller.the_price_list'),
                 ['list' => $before],
                 ['list' => PriceList::steps()],
             );

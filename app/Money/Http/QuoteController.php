@@ -61,7 +61,10 @@ final readonly class QuoteController
 
         return redirect()
             ->route('orders.quotes')
-            ->with('done', "{$kept->label()} is kept for {$kept->customer}.");
+            ->with('done', __('money.quote_controller.saved_for', [
+                'kept' => $kept->label(),
+                'customer' => $kept->customer,
+            ]));
     }
 
     public function answer(AnswerQuote $request, GivenQuote $quote): RedirectResponse
@@ -70,16 +73,20 @@ final readonly class QuoteController
         if (! QuoteBook::answer($quote, $state, $request->string('why')->trim()->value())) {
             return redirect()
                 ->route('orders.quotes')
-                ->with('problem', "{$quote->label()} was answered already; nothing was changed.");
+                ->with('problem', __('money.quote_controller.was_already_answered_nothing_was_changed', [
+                    'quote' => $quote->label(),
+                ]));
         }
 
         return $request->isAccepted()
             ? redirect()
                 ->route('orders.create', ['quote' => $quote->id])
-                ->with('done', "{$quote->label()} is accepted. Write down the order; its price is agreed.")
+                ->with('done', __('money.quote_controller.accepted_enter_the_order_its_price', [
+                    'quote' => $quote->label(),
+                ]))
             : redirect()
                 ->route('orders.quotes')
-                ->with('done', "{$quote->label()} is declined; why is kept.");
+                ->with('done', __('money.quote_controller.declined_the_reason_is_saved', ['quote' => $quote->label()]));
     }
 
     /** One page for the customer. */
@@ -90,19 +97,20 @@ final readonly class QuoteController
         return Download::pdf(
             PaperPdf::of(
                 $shop->name,
-                "Quote {$quote->label()}",
-                ["For {$quote->customer}", 'Of '.$quote->made_at->format('j F Y').', good for 30 days'],
+                __('money.quote_controller.quote', ['quote' => $quote->label()]),
+                [__('money.quote_controller.for', [
+                    'customer' => $quote->customer,
+                ]), __('money.quote_controller.valid_for_30_days', ['made_at' => $quote->made_at->format('j F Y')])],
                 $quote->rows,
                 $quote->price_cents,
                 $shop->currency,
                 $quote->least_cents === $quote->most_cents
                     ? []
                     : [
-                        sprintf(
-                            'Until the artwork is there its stitches are estimated: from %s to %s.',
-                            PaperPdf::amount($quote->least_cents),
-                            PaperPdf::amount($quote->most_cents),
-                        ),
+                        __('money.quote_controller.stitches_are_estimated_until_we_have', [
+                            'amount' => PaperPdf::amount($quote->least_cents),
+                            'amount_2' => PaperPdf::amount($quote->most_cents),
+                        ]),
                     ],
                 Tax::on($quote->price_cents, $this->house->rules()->value(HouseRule::Tax)),
             ),

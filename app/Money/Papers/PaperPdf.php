@@ -64,7 +64,7 @@ final class PaperPdf
             $pdf->text(self::LEFT, $y + 9, sprintf('Tax, %s %%', (string) round($tax->percent, 2)));
             $pdf->textTo(self::RIGHT, $y + 9, self::amount($tax->cents));
             $pdf->font(11.5, true);
-            $pdf->text(self::LEFT, $y + 16, "To pay, {$currency}");
+            $pdf->text(self::LEFT, $y + 16, __('money.paper_pdf.total_due', ['currency' => $currency]));
             $pdf->textTo(self::RIGHT, $y + 16, self::amount($cents + $tax->cents));
             $pdf->font(10);
             $y += 14;

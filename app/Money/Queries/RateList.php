@@ -6,6 +6,7 @@ namespace App\Money\Queries;
 
 use App\Foundation\Formats\Csv;
 use App\Shop\House;
+use App\Shop\RuleWords;
 use Hakama\House\HouseRule;
 use Hakama\House\RuleSpec;
 use Hakama\Money\Amount;
@@ -32,7 +33,7 @@ final readonly class RateList
             array_map(
                 static fn(HouseRule $rule): array => [
                     $rule->value,
-                    RuleSpec::of($rule)->label,
+                    RuleWords::label($rule),
                     (string) $house->rules()->value($rule),
                     RuleSpec::of($rule)->unit,
                 ],
@@ -83,13 +84,20 @@ final readonly class RateList
         foreach ($rows as $number => $row) {
             $rule = HouseRule::tryFrom(trim($row['rule']));
             if ($rule === null || ! in_array($rule, self::rules(), true)) {
-                throw new InvalidArgumentException("row {$number}: there is no rate “{$row['rule']}”");
+                throw new InvalidArgumentException(__('money.rate_list.no_such_rate', ['row' => $number, 'typed' => $row['rule']]));
             }
             $value = self::number($row['value']);
             $spec = RuleSpec::of($rule);
             if ($value === null || $value < $spec->least || $value > $spec->most) {
                 throw new InvalidArgumentException(
-                    "row {$number}: {$spec->label} is {$spec->least} to {$spec->most} {$spec->unit}, not “{$row['value']}”",
+                    __('money.rate_list.out_of_range', [
+                        'row' => $number,
+                        'label' => RuleWords::label($rule),
+                        'least' => (string) $spec->least,
+                        'most' => (string) $spec->most,
+                        'unit' => $spec->unit,
+                        'typed' => $row['value'],
+                    ]),
                 );
             }
             $rates[$rule->value] = $value;

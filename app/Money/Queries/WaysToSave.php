@@ -50,7 +50,11 @@ final readonly class WaysToSave
                     ? $this->works->inVersion($decoration, $line, $version)
                     : null;
                 if ($instead !== null) {
-                    $said = "Sewn from the {$version->variantLabel()} “{$version->name}”, {$work->name}";
+                    $said = __('money.ways_to_save.sew_the', [
+                        'variant_label' => $version->variantLabel(),
+                        'name' => $version->name,
+                        'name_2' => $work->name,
+                    ]);
                     $ways[] = [$said, $which, $instead];
                 }
             }
@@ -101,22 +105,22 @@ final readonly class WaysToSave
         $changeS = $this->house->rules()->runTime()->aChangeS();
         $ways = [];
         foreach ($this->works->elsewhere($decoration, $artwork, $work) as $machine => $there) {
-            $ways[] = ["Sewn on {$machine}", $there];
+            $ways[] = [__('money.ways_to_save.sew_on', ['machine' => $machine]), $there];
         }
         if ($artwork->copies === 1 && $artwork->changes > 0) {
-            $ways[] = ['One colour less', $work->sewnIn($work->sewS - $changeS, $work->perLoad)];
+            $ways[] = [__('money.ways_to_save.one_colour_less'), $work->sewnIn($work->sewS - $changeS, $work->perLoad)];
         }
         // Of copies in file order every one changes colours; regrouped they do so together.
         $once = intdiv($artwork->changes + 1, $artwork->copies) - 1;
         if ($artwork->copies > 1 && $artwork->changes > $once && $once >= 0) {
             $ways[] = [
-                'Copies regrouped by colour',
+                __('money.ways_to_save.copies_regrouped_by_colour'),
                 $work->sewnIn($work->sewS - ($artwork->changes - $once) * $changeS, $work->perLoad),
             ];
         }
         $alike = $this->alike($decoration);
         if ($alike !== null) {
-            $ways[] = ["Run together with {$alike->code}", $work->setUpIn(0.0)];
+            $ways[] = [__('money.ways_to_save.run_together_with', ['code' => $alike->code]), $work->setUpIn(0.0)];
         }
 
         return $ways;

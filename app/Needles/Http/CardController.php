@@ -38,7 +38,7 @@ final readonly class CardController
         if ($placed === null) {
             return redirect()
                 ->route($else)
-                ->with('problem', "{$code} has no place in the plan, so nobody knows the rack it will find.");
+                ->with('problem', __('needles.card_controller.is_not_in_the_plan_so', ['code' => $code]));
         }
 
         $machine = $board->machines()->firstWhere('code', $placed->machine) ?? abort(404);

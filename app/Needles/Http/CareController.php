@@ -76,10 +76,10 @@ final class CareController
             ->back(fallback: route('needles.care', $machine))
             ->with(
                 'done',
-                "{$machine->code}: ".
-                    lcfirst($task->label()).
-                    ($needle === null ? '' : " at needle {$needle}").
-                    ', it is noted.',
+                __(
+                    $needle === null ? 'needles.care_controller.logged' : 'needles.care_controller.logged_at_needle',
+                    ['code' => $machine->code, 'task' => lcfirst($task->label()), 'needle' => $needle],
+                ),
             );
     }
 }

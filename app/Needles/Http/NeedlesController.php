@@ -53,7 +53,9 @@ final class NeedlesController
             $booked = Assignment::of($machine->coreRack(), $arrived, $workload->needs);
         } catch (NoNeedleFits $e) {
             $planned = $booked = null;
-            $problem = $e->getMessage().'. Unpin a needle, fit another size, or move the batch to another machine.';
+            $problem = __('needles.needles_controller.unpin_a_needle_fit_another_size', [
+                'get_message' => $e->getMessage(),
+            ]);
         }
 
         return view('needles.show', [
@@ -79,13 +81,16 @@ final class NeedlesController
             $needle = self::needle($machine, $number);
             if ($needle->pinned) {
                 throw ValidationException::withMessages([
-                    'thread' => "Needle {$number} is pinned: unpin it before its thread comes off.",
+                    'thread' => __('needles.needles_controller.needle_is_pinned_unpin_it_before', [
+                        'number' => $number,
+                    ]),
                 ]);
             }
             if ($request->sawAnother($needle->thread_id)) {
                 throw ValidationException::withMessages([
-                    'thread' => "Someone else changed needle {$number} meanwhile; nothing was recorded. The rack ".
-                    "shown is the new one.",
+                    'thread' => __('needles.needles_controller.somebody_else_changed_needle_in_the', [
+                        'number' => $number,
+                    ]),
                 ]);
             }
             $needle->update(['thread_id' => $thread->id]);
@@ -113,7 +118,10 @@ final class NeedlesController
             ->with(
                 'done',
                 count($request->numbers()) === 1
-                    ? "Needle {$numbers} is a {$type->words()} now."
+                    ? __('needles.needles_controller.needle_is_now_a', [
+                        'numbers' => $numbers,
+                        'type' => $type->words(),
+                    ])
                     : "Needles {$numbers} are {$type->words()} now.",
             );
     }
@@ -162,7 +170,9 @@ final class NeedlesController
 
         return redirect()
             ->route('needles.show', $machine)
-            ->with('done', $pinned ? "Needle {$number} keeps its thread." : "Needle {$number} may change its thread.");
+            ->with('done', $pinned ? __('needles.needles_controller.needle_is_pinned', [
+                'number' => $number,
+            ]) : __('needles.needles_controller.needle_is_unpinned', ['number' => $number]));
     }
 
     private static function needle(Machine $machine, int $number): Needle

@@ -32,9 +32,20 @@ final class SlotController
         return redirect()
             ->back(fallback: route('floor.card', $code))
             ->with('done', match (true) {
-                $slot === '' => "{$machine->code} no longer keeps {$design->name}.",
-                $displaced => "{$machine->code} keeps {$design->name} in slot {$slot}. What was there before is gone from its list.",
-                default => "{$machine->code} keeps {$design->name} in slot {$slot}.",
+                $slot === '' => __('needles.slot_controller.no_longer_has', [
+                    'code' => $machine->code,
+                    'name' => $design->name,
+                ]),
+                $displaced => __('needles.slot_controller.has_in_slot_the_previous_entry', [
+                    'code' => $machine->code,
+                    'name' => $design->name,
+                    'slot' => $slot,
+                ]),
+                default => __('needles.slot_controller.has_in_slot', [
+                    'code' => $machine->code,
+                    'name' => $design->name,
+                    'slot' => $slot,
+                ]),
             });
     }
 
@@ -42,12 +53,11 @@ final class SlotController
     private static function design(KeepDesign $request, PlanBoard $board, string $code): BatchDesign
     {
         $design = $board->batches()[$code]->design ?? throw ValidationException::withMessages([
-            'slot' => "Nothing of {$code} is left to sew. Write the slot down on the card of the next batch.",
+            'slot' => __('needles.slot_controller.has_nothing_left_to_sew_save', ['code' => $code]),
         ]);
         if ($request->sawAnother($design->checksum)) {
             throw ValidationException::withMessages([
-                'slot' => "{$design->name} was replaced by another file meanwhile; nothing was written down. Load the new ".
-                    'one first.',
+                'slot' => __('needles.slot_controller.was_replaced_by_another_file_in', ['name' => $design->name]),
             ]);
         }
 

@@ -40,11 +40,9 @@ final class OrderChange
             foreach ($of as $size => $count) {
                 $begun = max($garments->begun[$line][$size] ?? 0, $garments->handed[$line][$size] ?? 0);
                 if ($count < $begun) {
-                    $problems["sizes.{$line}.{$size}"] = sprintf(
-                        '%d of these %s begun or sewn already: fewer than that it cannot be.',
-                        $begun,
-                        $begun === 1 ? 'is' : 'are',
-                    );
+                    $problems["sizes.{$line}.{$size}"] = __('orders.order_change.of_these_are_started_or_sewn', [
+                        'begun' => $begun,
+                    ]);
                 }
             }
         }
@@ -111,7 +109,9 @@ final class OrderChange
             ChangeLog::note(
                 Change::ORDER,
                 (string) $order->number,
-                count($lines) === 1 ? 'a line more' : count($lines).' lines more',
+                count($lines) === 1 ? __('orders.order_change.one_line_added') : __('orders.order_change.lines_added', [
+                    'lines' => count($lines),
+                ]),
                 null,
                 $is,
             );
@@ -123,7 +123,7 @@ final class OrderChange
     {
         if (OrderFacts::sign($order) !== $seen) {
             throw new StaleOrder(
-                'Somebody else changed this order meanwhile; nothing was stored. This is how it stands now.',
+                __('orders.order_change.somebody_else_changed_this_order_in'),
             );
         }
     }
@@ -170,7 +170,7 @@ final class OrderChange
                 }
             }
             Plan::query()->increment('version');
-            ChangeLog::note(Change::ORDER, (string) $order->number, 'wanted again');
+            ChangeLog::note(Change::ORDER, (string) $order->number, __('orders.order_change.required_again'));
         });
     }
 

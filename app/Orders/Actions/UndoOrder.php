@@ -17,11 +17,11 @@ final readonly class UndoOrder implements Undoes
     {
         $order = Order::query()->where('number', (int) $change->thing)->first();
         if ($order === null || $order->cancelled_at !== null) {
-            return 'The order is cancelled: open it again first.';
+            return __('orders.undo_order.the_order_is_cancelled_reopen_it');
         }
         $now = OrderFacts::of($order);
         if (array_intersect_key($now, $change->after ?? []) !== array_intersect_key($change->after ?? [], $now)) {
-            return "No. {$order->number} was changed again since; take that back first.";
+            return __('orders.undo_order.no_was_changed_again_since_undo', ['number' => $order->number]);
         }
         [$facts, $sizes, $lines] = OrderFacts::told($order, $change->before ?? []);
         $problems = OrderChange::problems($order, $sizes);

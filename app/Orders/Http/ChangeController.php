@@ -103,7 +103,7 @@ final class ChangeController
             ->route('orders.show', $order)
             ->with(
                 'done',
-                $changed === [] ? 'It stays as it was.' : 'Changed: '.implode(', ', array_keys($changed)).'.',
+                $changed === [] ? __('orders.change_controller.nothing_changed') : 'Changed: '.implode(', ', array_keys($changed)).'.',
             );
     }
 
@@ -121,7 +121,7 @@ final class ChangeController
     public function add(AddLines $request, Order $order): RedirectResponse
     {
         if ($order->cancelled_at !== null) {
-            return redirect()->route('orders.show', $order)->with('problem', 'It is cancelled: open it again first.');
+            return redirect()->route('orders.show', $order)->with('problem', __('orders.change_controller.the_order_is_cancelled_reopen_it'));
         }
         try {
             OrderChange::add($order, $request->lines(), $request->string('seen')->value());
@@ -131,7 +131,7 @@ final class ChangeController
 
         return redirect()
             ->route('orders.show', $order)
-            ->with('done', 'It stands in the order now; what is new of it is to be set up.');
+            ->with('done', __('orders.change_controller.line_added_set_it_up_next'));
     }
 
     private static function movedOn(Request $request, StaleOrder $e, RedirectResponse $back): RedirectResponse
@@ -144,7 +144,7 @@ final class ChangeController
         $why = Validator::make(
             $request->all(),
             ['why_cancelled' => ['required', 'string', 'max:150']],
-            ['why_cancelled.*' => 'Say why: it stands in its history.'],
+            ['why_cancelled.*' => __('orders.change_controller.give_the_reason')],
         )->validate()['why_cancelled'];
         if ($order->cancelled_at !== null) {
             return redirect()->route('orders.show', $order);
@@ -155,8 +155,13 @@ final class ChangeController
             ->route('orders.show', $order)
             ->with(
                 'done',
-                "No. {$order->number} is cancelled: {$taken} pieces left the plan".
-                    ($left > 0 ? ", {$left} that are begun or sewn stay." : '.'),
+                __('orders.change_controller.no_cancelled_pieces_left_the_plan', [
+                    'number' => $order->number,
+                    'taken' => $taken,
+                    'value' => $left > 0 ? __('orders.change_controller.started_or_sewn_pieces_stay', [
+                        'left' => $left,
+                    ]) : '.',
+                ]),
             );
     }
 
@@ -168,7 +173,7 @@ final class ChangeController
 
         return redirect()
             ->route('orders.show', $order)
-            ->with('done', "No. {$order->number} is wanted again, with the pieces it had.");
+            ->with('done', __('orders.change_controller.no_is_open_again_with_the', ['number' => $order->number]));
     }
 
     /** Where what is ready lies until it is handed over. */
@@ -177,7 +182,7 @@ final class ChangeController
         Validator::make(
             $request->all(),
             ['shelf' => ['nullable', 'string', 'max:40']],
-            ['shelf.*' => 'At most 40 letters.'],
+            ['shelf.*' => __('orders.change_controller.at_most_40')],
         )->validate();
         $shelf = $request->string('shelf')->trim()->value();
         if ($shelf !== $order->shelf) {
@@ -185,7 +190,7 @@ final class ChangeController
                 ChangeLog::note(
                     Change::ORDER,
                     (string) $order->number,
-                    'where it lies',
+                    __('orders.change_controller.shelf_changed'),
                     ['shelf' => $order->shelf],
                     ['shelf' => $shelf],
                 );
@@ -195,7 +200,9 @@ final class ChangeController
 
         return redirect()
             ->route('orders.story', $order)
-            ->with('done', $shelf === '' ? 'It lies nowhere in particular.' : "It lies at {$shelf}.");
+            ->with('done', $shelf === '' ? __('orders.change_controller.no_shelf_set') : __('orders.change_controller.shelf', [
+                'shelf' => $shelf,
+            ]));
     }
 
     /** Blanks come in and are counted. */
@@ -210,9 +217,9 @@ final class ChangeController
                 'arrival_note' => ['nullable', 'string', 'max:200'],
             ],
             [
-                'good.*' => 'How many came that are right, 0 to 9999.',
-                'wrong.*' => 'How many are wrong, 0 to 9999.',
-                'arrival_note.*' => 'At most 200 letters.',
+                'good.*' => __('orders.change_controller.good_blanks'),
+                'wrong.*' => __('orders.change_controller.wrong_blanks'),
+                'arrival_note.*' => __('orders.change_controller.at_most_200'),
             ],
         )->validate();
         $order = $line->order()->firstOrFail();
@@ -229,7 +236,9 @@ final class ChangeController
                 ],
             )->wasRecentlyCreated;
             if ($isNew) {
-                ChangeLog::note(Change::ORDER, (string) $order->number, 'blanks came: '.$line->garmentLabel(), null, [
+                ChangeLog::note(Change::ORDER, (string) $order->number, __('orders.change_controller.blanks_received', [
+                    'garment_label' => $line->garmentLabel(),
+                ]), null, [
                     'good' => (int) $came['good'],
                     'wrong' => (int) ($came['wrong'] ?? 0),
                 ]);
@@ -260,7 +269,9 @@ final class ChangeController
                 'who' => Caller::acting($request),
                 'handed_at' => CarbonImmutable::now(),
             ]);
-            ChangeLog::note(Change::ORDER, (string) $order->number, "handed over, slip {$slip->number}", null, [
+            ChangeLog::note(Change::ORDER, (string) $order->number, __('orders.change_controller.handed_over_slip', [
+                'number' => $slip->number,
+            ]), null, [
                 'garments' => $slip->piece_count,
             ]);
 

@@ -60,7 +60,7 @@ final class ColourController
         Transaction::run(static function () use ($request, $decoration): void {
             if ($decoration->batch?->events()->exists() === true) {
                 throw ValidationException::withMessages([
-                    'seen' => 'Pieces of it are begun: they keep their colours. Nothing was changed.',
+                    'seen' => __('orders.colour_controller.some_pieces_are_started_and_keep'),
                 ]);
             }
             $before = array_map(static fn(Thread $thread): string => $thread->code, Colourway::of($decoration));
@@ -79,7 +79,7 @@ final class ColourController
             ChangeLog::note(
                 Change::ORDER,
                 (string) $decoration->line->order->number,
-                "colours of {$decoration->positionLabel()}",
+                __('orders.colour_controller.colours_of', ['position_label' => $decoration->positionLabel()]),
                 ['threads' => $before],
                 [
                     'threads' => array_map(
@@ -90,7 +90,7 @@ final class ColourController
             );
         });
 
-        return redirect()->route('orders.colours', $decoration)->with('done', 'The colours are kept for this line.');
+        return redirect()->route('orders.colours', $decoration)->with('done', __('orders.colour_controller.colours_saved_for_this_line'));
     }
 
     /** As it is sewn on this line. */

@@ -31,8 +31,8 @@ final class CountController
                 ? [
                     false,
                     $typed === ''
-                        ? 'Scan a label, or type what stands on it.'
-                        : mb_substr($typed, 0, 40).' is no label: look at it once more.',
+                        ? __('orders.count_controller.scan_a_label_or_type_its')
+                        : __('orders.count_controller.is_not_a_label_check_it', ['typed' => mb_substr($typed, 0, 40)]),
                 ]
                 : ScanCount::add($order, $tag);
 
@@ -49,6 +49,6 @@ final class CountController
 
         return redirect()
             ->route('orders.count', $order)
-            ->with('done', 'It is counted anew, from nought.');
+            ->with('done', __('orders.count_controller.the_count_starts_again_at_0'));
     }
 }

@@ -83,26 +83,28 @@ final class NamesController
 
         return redirect()
             ->route('orders.names', $decoration)
-            ->with('done', count($typed->texts).' names are kept. Read each of them once and approve the spelling.');
+            ->with('done', __('orders.names_controller.names_saved_read_each_one_and', [
+                'texts' => count($typed->texts),
+            ]));
     }
 
     public function approve(Request $request, Decoration $decoration, Catalogue $catalogue): RedirectResponse
     {
         $request->validate(
             ['who' => ['required', 'string', Rule::in($catalogue->people())]],
-            ['who.*' => 'Say who has read them.'],
+            ['who.*' => __('orders.names_controller.choose_who_read_the_names')],
         );
         $lettering = Lettering::of($decoration) ?? abort(404);
         if ($request->string('seen')->value() !== KeepNames::sign($decoration, $lettering)) {
             return redirect()
                 ->route('orders.names', $decoration)
-                ->with('problem', 'The names have changed since you read them: read them once more.');
+                ->with('problem', __('orders.names_controller.the_names_have_changed_since_you'));
         }
         NamesBook::approve($decoration->load('line.order'), $lettering, $request->string('who')->value());
 
         return redirect()
             ->route('orders.names', $decoration)
-            ->with('done', 'The spelling is approved: the pieces may be sewn.');
+            ->with('done', __('orders.names_controller.spelling_approved_the_pieces_can_be'));
     }
 
     /** One text as it is sewn. */

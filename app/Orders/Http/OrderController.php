@@ -164,10 +164,10 @@ final class OrderController
         return $decoration === null
             ? redirect()
                 ->route('orders.show', $order)
-                ->with('done', "Order {$order->number} is in the book.")
+                ->with('done', __('orders.order_controller.order_saved', ['number' => $order->number]))
             : redirect()
                 ->route('orders.names', $decoration)
-                ->with('done', "Order {$order->number} is in the book. Now the names.");
+                ->with('done', __('orders.order_controller.order_saved_now_the_names', ['number' => $order->number]));
     }
 
     public function show(Order $order, PlanBoard $board, DecorationSetups $setups, ShopOdds $odds): View
@@ -244,8 +244,8 @@ final class OrderController
             ->with(
                 $chosen ? 'done' : 'problem',
                 $chosen
-                    ? "“{$artwork->name}” is kept; the decoration can be set up now."
-                    : 'It keeps the artwork it has: pieces of it are begun, or each has a name of its own.',
+                    ? __('orders.order_controller.added_the_decoration_can_be_set', ['name' => $artwork->name])
+                    : __('orders.order_controller.the_artwork_stays_some_pieces_are'),
             );
     }
 

@@ -38,7 +38,10 @@ final readonly class OrderListController
             foreach ($order['form']['lines'] as $line) {
                 foreach (array_keys($line['sizes']) as $size) {
                     if (Size::tryFrom((string) $size) === null) {
-                        $problems[] = "Order {$key}: {$size} is no size.";
+                        $problems[] = __('orders.order_list_controller.order_is_not_a_size', [
+                            'key' => $key,
+                            'size' => $size,
+                        ]);
                     }
                 }
             }
@@ -52,7 +55,9 @@ final readonly class OrderListController
         }
         if ($problems !== []) {
             throw ValidationException::withMessages([
-                'list' => implode(' ', array_slice($problems, 0, self::SAID)).' Nothing was taken over.',
+                'list' => __('orders.order_list_controller.nothing_was_imported', [
+                    'value' => implode(' ', array_slice($problems, 0, self::SAID)),
+                ]),
             ]);
         }
         $orders = Transaction::run(
@@ -75,8 +80,12 @@ final readonly class OrderListController
             ->with(
                 'done',
                 count($numbers) === 1
-                    ? "Order {$numbers[0]} is in the book."
-                    : sprintf('%d orders are in the book: %d to %d.', count($numbers), $numbers[0], $numbers[count($numbers) - 1]),
+                    ? __('orders.order_list_controller.order_imported', ['numbers' => $numbers[0]])
+                    : __('orders.order_list_controller.orders_imported_to', [
+                        'numbers' => count($numbers),
+                        'numbers_2' => $numbers[0],
+                        'numbers_3' => $numbers[count($numbers) - 1],
+                    ]),
             );
     }
 

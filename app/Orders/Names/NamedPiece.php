@@ -61,9 +61,9 @@ final readonly class NamedPiece
     {
         return match (true) {
             $this->text === null || $this->sewn === null
-                => "{$this->label} has no name yet: write it on the order’s page of names.",
+                => (string) __('orders.named_piece.has_no_name_yet_enter_it', ['label' => $this->label]),
             ! $this->approved
-                => 'The spelling of the names is not approved yet: read them on the order’s page of names.',
+                => (string) __('orders.named_piece.the_spelling_is_not_approved_yet'),
             default => null,
         };
     }

@@ -103,7 +103,10 @@ final readonly class NamesBook
             ChangeLog::note(
                 Change::ORDER,
                 (string) $decoration->line->order->number,
-                sprintf('%d names for %s', count($texts), $decoration->positionLabel()),
+                __('orders.names_book.names_for', [
+                    'texts' => count($texts),
+                    'position_label' => $decoration->positionLabel(),
+                ]),
             );
 
             return $lettering;
@@ -118,7 +121,7 @@ final readonly class NamesBook
             ChangeLog::note(
                 Change::ORDER,
                 (string) $decoration->line->order->number,
-                "the spelling of {$decoration->positionLabel()} was approved",
+                __('orders.names_book.spelling_of_approved', ['position_label' => $decoration->positionLabel()]),
             );
         });
     }
@@ -193,9 +196,12 @@ final readonly class NamesBook
             'letter_mm' => $lowMm,
             'family_id' => null,
             'made' =>
-                'made of the names of order '.
-                $order.
-                ($lettering->design === null ? '' : ", under “{$lettering->design->name}”"),
+                __('orders.names_book.made_from_the_names_of_order', [
+                    'order' => $order,
+                    'value' => $lettering->design === null ? '' : __('orders.names_book.under', [
+                        'name' => $lettering->design->name,
+                    ]),
+                ]),
         ];
         $artwork = $decoration->artwork;
         if ($artwork === null || $artwork->variant !== Variant::Names) {
@@ -204,7 +210,7 @@ final readonly class NamesBook
             return $this->intake->make(
                 $pattern,
                 "names-{$order}.dst",
-                "Names, order {$order}, {$decoration->positionLabel()}",
+                __('orders.names_book.name', ['order' => $order, 'position' => $decoration->positionLabel()]),
                 'names',
                 $with,
                 array_values([

@@ -11,18 +11,18 @@ final class StaleNames extends DomainException
 {
     public static function pieceIsBegun(string $piece, string $text): self
     {
-        return new self("{$piece} is begun as “{$text}”: that stays. Nothing was changed.");
+        return new self(__('orders.stale_names.is_started_as_and_stays_nothing', ['piece' => $piece, 'text' => $text]));
     }
 
     public static function batchIsBegun(): self
     {
         return new self(
-            'Pieces of it are begun: how the letters look stays as it is, names of pieces that wait may change.',
+            __('orders.stale_names.some_pieces_are_started_so_the'),
         );
     }
 
     public static function otherArtwork(): self
     {
-        return new self('Pieces of it are begun with another artwork: names come before the first piece.');
+        return new self(__('orders.stale_names.some_pieces_are_started_with_another'));
     }
 }

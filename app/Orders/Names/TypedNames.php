@@ -29,7 +29,10 @@ final readonly class TypedNames
         if (count($list->names) > NameList::MOST) {
             return new self(
                 [],
-                [sprintf('%d names are more than the %d one list may hold.', count($list->names), NameList::MOST)],
+                [__('orders.typed_names.names_one_list_can_hold', [
+                    'names' => count($list->names),
+                    'value' => NameList::MOST,
+                ])],
                 [],
             );
         }
@@ -44,7 +47,9 @@ final readonly class TypedNames
         }
         if (count($problems) > self::SAID_AT_ONCE) {
             $more = count($problems) - self::SAID_AT_ONCE;
-            $problems = [...array_slice($problems, 0, self::SAID_AT_ONCE), "And {$more} more."];
+            $problems = [...array_slice($problems, 0, self::SAID_AT_ONCE), __('orders.typed_names.and_more', [
+                'more' => $more,
+            ])];
         }
         try {
             $texts = $list->paired($pieces);

@@ -95,12 +95,11 @@ final readonly class OrderCheck
         }
 
         return [
-            sprintf(
-                '%s, %s high and %s wide',
-                $artwork->name,
-                $units->said($artwork->bounds()->height()),
-                $units->said($artwork->bounds()->width()),
-            ),
+            __('orders.order_check.high_and_wide', [
+                'name' => $artwork->name,
+                'height' => $units->said($artwork->bounds()->height()),
+                'width' => $units->said($artwork->bounds()->width()),
+            ]),
             $take,
             $not,
         ];

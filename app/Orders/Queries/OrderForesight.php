@@ -32,10 +32,14 @@ final readonly class OrderForesight
         $words = [];
         if ($dueAt !== null && $dueAt->notEqualTo($order->due_at)) {
             $words[] = match (true) {
-                $dueAt->isPast() => 'That time has passed already.',
-                $ends === null => 'It has no place in the plan yet: whether it would be ready then is not known.',
-                $ends > $dueAt => sprintf('By the plan as it stands it ends %s, after that.', ShopClock::words($ends)),
-                default => sprintf('By the plan as it stands it ends %s, in time for it.', ShopClock::words($ends)),
+                $dueAt->isPast() => __('orders.order_foresight.that_time_is_in_the_past'),
+                $ends === null => __('orders.order_foresight.not_in_the_plan_yet_so'),
+                $ends > $dueAt => __('orders.order_foresight.in_the_current_plan_it_ends', [
+                    'ends' => ShopClock::words($ends),
+                ]),
+                default => __('orders.order_foresight.in_the_current_plan_it_ends_2', [
+                    'ends' => ShopClock::words($ends),
+                ]),
             };
         }
         [$fewer, $more] = [0, 0];
@@ -47,17 +51,18 @@ final readonly class OrderForesight
         }
         $batches = self::batches($order);
         if ($more > 0) {
-            $words[] = sprintf(
-                '%s more: they join %s and what comes behind it moves back.',
-                self::garments($more),
-                $batches->isEmpty() ? 'its pieces' : $batches->implode(', '),
-            );
+            $words[] = __('orders.order_foresight.more_they_join_and_later_batches', [
+                'garments' => self::garments($more),
+                'value' => $batches->isEmpty() ? __('orders.order_foresight.its_pieces') : $batches->implode(', '),
+            ]);
         }
         if ($fewer > 0) {
-            $words[] = sprintf('%s fewer are sewn; what is begun or sewn stays.', self::garments($fewer));
+            $words[] = __('orders.order_foresight.fewer_started_or_sewn_pieces_stay', [
+                'garments' => self::garments($fewer),
+            ]);
             $cut = BackingCut::query()->whereIn('batch_id', $batches->keys())->sum('pieces');
             if ($cut > 0) {
-                $words[] = sprintf('Backing for %d pieces is cut already: keep what is left over.', $cut);
+                $words[] = __('orders.order_foresight.backing_for_pieces_is_already_cut', ['cut' => $cut]);
             }
         }
 
@@ -79,26 +84,17 @@ final readonly class OrderForesight
 
         return array_values(
             array_filter([
-                sprintf(
-                    '%d pieces that wait leave the plan%s.',
-                    (int) ($states['waiting'] ?? 0),
-                    $batches->isEmpty() ? '' : ' ('.$batches->implode(', ').')',
-                ),
+                __('orders.order_foresight.waiting_pieces_leave_the_plan', [
+                    'waiting' => (int) ($states['waiting'] ?? 0),
+                    'value' => $batches->isEmpty() ? '' : ' ('.$batches->implode(', ').')',
+                ]),
                 $sewing > 0
-                    ? sprintf(
-                        '%d on the machine now %s: take them off or let them end.',
-                        $sewing,
-                        $sewing === 1 ? 'stays' : 'stay',
-                    )
+                    ? __('orders.order_foresight.on_the_machine', ['sewing' => $sewing])
                     : '',
                 $done > 0
-                    ? sprintf(
-                        '%d sewn already %s in the books, and may be handed over.',
-                        $done,
-                        $done === 1 ? 'stays' : 'stay',
-                    )
+                    ? __('orders.order_foresight.sewn_pieces_stay_in_the_books', ['done' => $done])
                     : '',
-                $cut > 0 ? sprintf('Backing for %d pieces is cut already.', $cut) : '',
+                $cut > 0 ? __('orders.order_foresight.backing_for_pieces_is_already_cut_2', ['cut' => $cut]) : '',
             ], static fn(string $one): bool => $one !== ''),
         );
     }
@@ -116,6 +112,6 @@ final readonly class OrderForesight
 
     private static function garments(int $count): string
     {
-        return $count === 1 ? 'One garment' : "{$count} garments";
+        return $count === 1 ? __('orders.order_foresight.one_garment') : "{$count} garments";
     }
 }

@@ -59,14 +59,16 @@ final readonly class OrderPromise
                 $artwork = $artworks[$artworkId ?? 0] ?? null;
                 $where = sprintf('Line %d, %s', $i + 1, $position->label());
                 if ($artwork === null) {
-                    $left[] = "{$where}: its artwork is not there yet.";
+                    $left[] = __('orders.order_promise.artwork_to_follow', ['where' => $where]);
                     continue;
                 }
                 $decoration = (new Decoration(['position' => $position, 'artwork_id' => $artwork->id]))
                     ->setRelation('line', $typed->line)
                     ->setRelation('artwork', $artwork);
                 $work = $this->work($decoration, $artwork, $typed, $frames);
-                $work === null ? ($left[] = "{$where}: it fits no frame as it is.") : ($works[] = $work);
+                $work === null ? ($left[] = __('orders.order_promise.no_frame_fits_as_it_is', [
+                    'where' => $where,
+                ])) : ($works[] = $work);
             }
         }
 
@@ -97,7 +99,7 @@ final readonly class OrderPromise
             $artwork->blocks
                 ->map(
                     static fn(ArtworkBlock $block): string => $block->thread->code ??
-                        "its colour {$block->number}",
+                        __('orders.order_promise.its_colour', ['number' => $block->number]),
                 )
                 ->all(),
         );

@@ -97,12 +97,12 @@ final readonly class OrderRow
             $this->isCancelled => 'cancelled',
             $this->isDone() => 'done',
             $this->blanksShort > 0 => $this->blanksShort === 1
-                ? '1 blank short'
-                : "{$this->blanksShort} blanks short",
-            $this->sewing > 0 => 'on the machine',
+                ? __('orders.order_row.n_1_blank_short')
+                : __('orders.order_row.blanks_short', ['blanks_short' => $this->blanksShort]),
+            $this->sewing > 0 => __('orders.order_row.on_the_machine'),
             $this->done > 0 => 'begun',
             $this->ends !== null => 'planned',
-            default => 'not planned yet',
+            default => __('orders.order_row.not_planned_yet'),
         };
     }
 }

@@ -121,12 +121,11 @@ final readonly class OrderedGarments
         $wanted = array_sum($this->wanted[$line] ?? []);
         $missing = $wanted - $here['good'];
 
-        return sprintf(
-            '%d of %d came good%s%s',
-            $here['good'],
-            $wanted,
-            $missing > 0 ? ", {$missing} short" : '',
-            $here['wrong'] > 0 ? " ({$here['wrong']} came wrong)" : '',
-        );
+        return __('orders.ordered_garments.of_good', [
+            'good' => $here['good'],
+            'wanted' => $wanted,
+            'value' => $missing > 0 ? __('orders.ordered_garments.short', ['missing' => $missing]) : '',
+            'value_2' => $here['wrong'] > 0 ? ' '.__('orders.ordered_garments.wrong', ['wrong' => $here['wrong']]) : '',
+        ]);
     }
 }

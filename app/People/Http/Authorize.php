@@ -37,7 +37,7 @@ final class Authorize
 
     private static function whoAreYou(Request $request): Response
     {
-        $message = 'Sign in first: this shop does not know who asks. Nothing was changed.';
+        $message = __('people.authorize.sign_in_first_nothing_was_changed');
         if ($request->expectsJson() || $request->is('*/pulse')) {
             return new JsonResponse(['message' => $message], 401);
         }
@@ -54,8 +54,7 @@ final class Authorize
     private static function notYours(Request $request): Response
     {
         $message =
-            'That is not for the role you have here. Nothing was changed; the owner of the shop can do it, or give '.
-                'you the role for it.';
+            __('people.authorize.your_role_does_not_allow_this');
         if ($request->expectsJson()) {
             return new JsonResponse(['message' => $message], 403);
         }
@@ -63,6 +62,6 @@ final class Authorize
             return new Answer(e($message), 403);
         }
 
-        return new Answer(view('errors.plain', ['title' => 'Not for your role', 'text' => $message])->render(), 403);
+        return new Answer(view('errors.plain', ['title' => __('people.authorize.not_allowed_for_your_role'), 'text' => $message])->render(), 403);
     }
 }

@@ -48,13 +48,15 @@ final class PeopleController
         Transaction::run(static function () use ($request): void {
             foreach ($request->names() as $name) {
                 Person::query()->create(['name' => $name, 'role' => $request->role()]);
-                ChangeLog::note(Change::PERSON, $name, 'came to the shop', null, ['role' => $request->role()->value]);
+                ChangeLog::note(Change::PERSON, $name, __('people.people_controller.added'), null, ['role' => $request->role()->value]);
             }
         });
 
         return redirect()
             ->back()
-            ->with('done', implode(', ', $request->names()).': of the shop now.');
+            ->with('done', __('people.people_controller.added_to_the_shop', [
+                'names' => implode(', ', $request->names()),
+            ]));
     }
 
     public function update(ChangePerson $request, Person $person): RedirectResponse
@@ -65,7 +67,7 @@ final class PeopleController
             ChangeLog::note(
                 Change::PERSON,
                 $person->name,
-                'has another role',
+                __('people.people_controller.role_changed'),
                 ['role' => $before->value],
                 ['role' => $request->role()->value],
             );
@@ -98,11 +100,13 @@ final class PeopleController
     {
         $isGone = self::retires($request, $person->retired_at !== null);
         if ($isGone === null) {
-            return redirect()->route('people.show')->with('done', "{$person->name} is as you wanted it already.");
+            return redirect()->route('people.show')->with('done', __('people.people_controller.is_already_as_you_asked', [
+                'name' => $person->name,
+            ]));
         }
         self::keepingAnOwner(static function () use ($person, $isGone): void {
             $person->update(['retired_at' => $isGone ? CarbonImmutable::now() : null]);
-            ChangeLog::note(Change::PERSON, $person->name, $isGone ? 'left the shop' : 'is back');
+            ChangeLog::note(Change::PERSON, $person->name, $isGone ? __('people.people_controller.left_the_shop') : __('people.people_controller.brought_back'));
         });
 
         return redirect()
@@ -110,8 +114,8 @@ final class PeopleController
             ->with(
                 'done',
                 $isGone
-                    ? "{$person->name} is of the shop no more; what was done stays in the books."
-                    : "{$person->name} is back.",
+                    ? __('people.people_controller.has_left_the_shop_their_work', ['name' => $person->name])
+                    : __('people.people_controller.is_back', ['name' => $person->name]),
             );
     }
 
@@ -128,22 +132,22 @@ final class PeopleController
     public function revoke(Tablet $tablet): RedirectResponse
     {
         $tablet->update(['revoked_at' => CarbonImmutable::now()]);
-        ChangeLog::note(Change::PERSON, $tablet->name, 'tablet let go');
+        ChangeLog::note(Change::PERSON, $tablet->name, __('people.people_controller.tablet_disconnected'));
 
         return redirect()
             ->to(route('people.show').'#tablets')
-            ->with('done', "{$tablet->name} is let in no more.");
+            ->with('done', __('people.people_controller.is_disconnected', ['name' => $tablet->name]));
     }
 
     /** Every calendar address that was given out is good no more. */
     public function calendars(): RedirectResponse
     {
         ShopProfile::set(['calendar_secret' => bin2hex(random_bytes(16))]);
-        ChangeLog::note(Change::SHOP, 'calendars', 'new calendar addresses; the old ones are good no more');
+        ChangeLog::note(Change::SHOP, 'calendars', __('people.people_controller.new_calendar_links_the_old_ones'));
 
         return redirect()
             ->route('people.show')
-            ->with('done', 'Every calendar address given out until now is good no more.');
+            ->with('done', __('people.people_controller.all_earlier_calendar_links_have_stopped'));
     }
 
     /**
@@ -160,7 +164,7 @@ final class PeopleController
             $signedIn = $owners->clone()->whereNotNull('password')->exists();
             $do();
             if (! $owners->exists() || ($signedIn && ! $owners->clone()->whereNotNull('password')->exists())) {
-                throw ValidationException::withMessages(['role' => 'One owner who can sign in there has to be.']);
+                throw ValidationException::withMessages(['role' => __('people.people_controller.at_least_one_owner_must_be')]);
             }
         });
     }

@@ -35,7 +35,10 @@ final class SignInController
 
         return redirect()
             ->intended('/')
-            ->with('done', "You are signed in as {$person->name}, {$person->role->value}.");
+            ->with('done', __('people.sign_in_controller.you_are_signed_in_as', [
+                'name' => $person->name,
+                'value' => $person->role->value,
+            ]));
     }
 
     public function destroy(Request $request): RedirectResponse

@@ -33,7 +33,7 @@ final class TabletController
         });
         if ($cookie === null) {
             throw ValidationException::withMessages([
-                'code' => 'That code is not good (any more). Ask for a new one at Shop, People.',
+                'code' => __('people.tablet_controller.that_code_is_not_valid_or'),
             ]);
         }
         Attempts::forget('tablet', (string) $request->ip());
@@ -41,6 +41,6 @@ final class TabletController
         return redirect()
             ->route('floor.show')
             ->withCookie($cookie)
-            ->with('done', 'This tablet is let in from now on. Say who stands at it.');
+            ->with('done', __('people.tablet_controller.this_tablet_is_connected_choose_who'));
     }
 }

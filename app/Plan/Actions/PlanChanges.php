@@ -36,7 +36,10 @@ final readonly class PlanChanges
     {
         $this->change($seen, function () use ($code, $machine, $rank): void {
             $this->mayMove($code, $machine, $rank);
-            $this->keep($this->board->sequence()->moved($code, $machine, $rank), "{$code} moved on {$machine}");
+            $this->keep($this->board->sequence()->moved($code, $machine, $rank), __('plan.plan_changes.moved_on', [
+                'code' => $code,
+                'machine' => $machine,
+            ]));
         });
     }
 
@@ -77,7 +80,7 @@ final readonly class PlanChanges
                         ? $standing
                         : $standing->without($batch->code);
             }
-            $this->keep(Dispatch::byDue($this->board->workload(), $standing), 'planned anew by due time');
+            $this->keep(Dispatch::byDue($this->board->workload(), $standing), __('plan.plan_changes.planned_again_by_due_date'));
         });
     }
 
@@ -96,8 +99,10 @@ final readonly class PlanChanges
                     ? $this->board->takeover()->whole($found)
                     : $this->board->takeover()->partly($found, $codes),
                 $codes === null
-                    ? 'a proposal taken whole'
-                    : 'a proposal taken in part: '.mb_strimwidth(implode(', ', $codes), 0, 120, '…'),
+                    ? __('plan.plan_changes.proposal_used')
+                    : __('plan.plan_changes.proposal_used_in_part', [
+                        'value' => mb_strimwidth(implode(', ', $codes), 0, 120, '…'),
+                    ]),
             );
         });
     }
@@ -144,7 +149,9 @@ final readonly class PlanChanges
             Batch::query()
                 ->whereKey($batch->id)
                 ->update(['fixed_at' => $fixed ? ShopClock::time($placed->start()) : null]);
-            $this->keep($this->board->sequence(), $fixed ? "{$code} fixed" : "{$code} let go", $before);
+            $this->keep($this->board->sequence(), $fixed ? "{$code} fixed" : __('plan.plan_changes.unfixed', [
+                'code' => $code,
+            ]), $before);
         });
     }
 
@@ -170,7 +177,11 @@ final readonly class PlanChanges
                     (int) array_search($code, $sequence->on($machine), true) + 1,
                 );
             }
-            $this->keep($sequence, "{$pieces} pieces split off {$code} as {$new}", $before->whole($new, $code));
+            $this->keep($sequence, __('plan.plan_changes.pieces_of_split_off_as', [
+                'pieces' => $pieces,
+                'code' => $code,
+                'new' => $new,
+            ]), $before->whole($new, $code));
 
             return $new;
         });
@@ -189,7 +200,10 @@ final readonly class PlanChanges
             $before = PlanBefore::of($this->board);
             $joined = SplitBatch::into($from, $to);
             $this->board->forget();
-            $this->keep($this->board->sequence(), "{$code} put together with {$into}", $before->apart($joined));
+            $this->keep($this->board->sequence(), __('plan.plan_changes.combined_with', [
+                'code' => $code,
+                'into' => $into,
+            ]), $before->apart($joined));
         });
     }
 

@@ -115,12 +115,8 @@ final readonly class HandsRow
         $minutes = (int) round($this->wantedS / 60);
         $beyond = (int) round($this->beyondS / 60);
 
-        return sprintf(
-            '%d min of hands%s',
-            $minutes,
-            $beyond === 0
-                ? ', never more at once than people are in'
-                : ", {$beyond} of them while everybody’s are full",
-        );
+        return __('plan.hands_row.min_of_peoples_time', ['minutes' => $minutes, 'value' => $beyond === 0
+                ? __('plan.hands_row.never_more_at_once_than_there')
+                : __('plan.hands_row.of_them_when_everybody_is_busy', ['beyond' => $beyond])]);
     }
 }

@@ -70,7 +70,7 @@ final readonly class TimeAxis
     public function title(): string
     {
         return match ($this->zoom) {
-            Zoom::Week => 'Week from '.$this->day->format('l j F'),
+            Zoom::Week => __('plan.time_axis.week_from', ['day' => $this->day->format('l j F')]),
             Zoom::Day => ($this->day->isToday() ? 'Today, ' : '').$this->day->format('l j F'),
             Zoom::Hour => $this->day->format('D j F').
                 ', '.

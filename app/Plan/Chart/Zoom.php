@@ -14,9 +14,9 @@ enum Zoom: string
     public function label(): string
     {
         return match ($this) {
-            self::Hour => 'Hours',
-            self::Day => 'Day',
-            self::Week => 'Week',
+            self::Hour => __('plan.zoom.hours'),
+            self::Day => __('plan.zoom.day'),
+            self::Week => __('plan.zoom.week'),
         };
     }
 }

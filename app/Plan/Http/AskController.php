@@ -91,15 +91,15 @@ final readonly class AskController
         $said = [];
         foreach (
             [
-                'Without moving anything else' => $options->soonestBehind(),
-                'Moving others, and keeping every promise' => $options->soonestKeepingPromises(),
-                'As a rush, whatever it pushes' => $options->soonestAtAll(),
+                __('plan.ask_controller.without_moving') => $options->soonestBehind(),
+                __('plan.ask_controller.moving_others') => $options->soonestKeepingPromises(),
+                __('plan.ask_controller.as_a_rush') => $options->soonestAtAll(),
             ] as $question => $option
         ) {
             $said[] = [
                 $question,
                 $option === null
-                    ? 'It cannot be: no machine has a place for it in the days that are planned.'
+                    ? __('plan.ask_controller.not_possible_no_machine_has_room')
                     : Consequence::asked($option, $due).
                         ' '.
                         $this->promise(Timetable::of($with, $option->sequence), $due),
@@ -116,9 +116,11 @@ final readonly class AskController
 
         return $odds === null
             ? ''
-            : ($due === null ? '' : 'Kept in '.Figure::odds($odds->kept).'. ').
+            : ($due === null ? '' : __('plan.ask_controller.on_time', ['kept' => Figure::odds($odds->kept)]).' ').
                     ($odds->promise === null
-                        ? 'There is no time that is safe to promise in the days that are planned.'
-                        : 'To promise: '.ShopClock::time($odds->promise)->format('D j M H:i').'.');
+                        ? __('plan.ask_controller.no_time_in_the_planned_days')
+                        : __('plan.ask_controller.promise', [
+                            'promise' => ShopClock::time($odds->promise)->format('D j M H:i'),
+                        ]));
     }
 }

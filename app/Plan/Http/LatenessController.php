@@ -61,14 +61,17 @@ final class LatenessController
             foreach ($changed as $id => [$was, $weight]) {
                 $customer = $customers[$id] ?? null;
                 if ($customer === null || abs($customer->late_weight - $was) > 0.001) {
-                    $missed[] = $customer->name ?? 'a customer who is no longer here';
+                    $missed[] = $customer->name ?? __('plan.lateness_controller.a_former_customer');
                     continue;
                 }
                 $customer->update(['late_weight' => $weight]);
                 ChangeLog::note(
                     Change::SHOP,
                     "lateness {$customer->name}",
-                    "A minute late counts {$weight} times for {$customer->name}",
+                    __('plan.lateness_controller.lateness_factor_for', [
+                        'weight' => $weight,
+                        'name' => $customer->name,
+                    ]),
                     ['late_weight' => $was],
                     ['late_weight' => $weight],
                 );
@@ -82,10 +85,10 @@ final class LatenessController
         $to = redirect()->route('plan.lateness', $request->string('q')->isEmpty() ? [] : ['q' => $request->string('q')->value()]);
 
         return $missed === []
-            ? $to->with('done', $changed === [] ? 'It stays as it was.' : 'Kept; the next better plan goes by it.')
+            ? $to->with('done', $changed === [] ? __('plan.lateness_controller.nothing_changed') : __('plan.lateness_controller.saved_the_next_plan_search_uses'))
             : $to->with(
                 'problem',
-                'Somebody else changed it meanwhile, and it stays as they left it: '.implode(', ', $missed).'.',
+                __('plan.lateness_controller.somebody_else_changed_this_in_the', ['value' => implode(', ', $missed)]),
             );
     }
 }

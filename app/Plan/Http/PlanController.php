@@ -87,7 +87,7 @@ final readonly class PlanController
     {
         // Without a session there is nowhere to send the person back to.
         if (Validator::make($request->all(), MoveBatch::place())->fails()) {
-            return new Response('There is no such batch or machine.', 422);
+            return new Response(__('plan.plan_controller.there_is_no_such_batch_or'), 422);
         }
         $code = $request->string('batch')->value();
         try {
@@ -123,7 +123,7 @@ final readonly class PlanController
     {
         $changes->replan($request->integer('version'));
 
-        return redirect()->route('plan.show')->with('done', 'Planned anew by due time; what is on a machine stayed.');
+        return redirect()->route('plan.show')->with('done', __('plan.plan_controller.planned_again_by_due_date_running'));
     }
 
     /** Why a batch is where it is, and where else it could be. */
@@ -178,7 +178,7 @@ final readonly class PlanController
         $batch = $board->batches()[$code] ?? abort(404);
         $pieces = $request->integer('pieces');
         if ($pieces < 1 || $pieces >= $batch->left) {
-            return new Response(e(sprintf('1 to %d of its pieces can be run apart.', $batch->left - 1)));
+            return new Response(e(__('plan.plan_controller.you_can_split_off_1_to', ['left' => $batch->left - 1])));
         }
 
         return new Response(
@@ -213,7 +213,7 @@ final readonly class PlanController
 
         return redirect()
             ->route('plan.why', $new)
-            ->with('done', "{$new} is a batch of its own now, right behind {$code}.");
+            ->with('done', __('plan.plan_controller.split_off', ['new' => $new, 'code' => $code]));
     }
 
     public function merge(Request $request, PlanChanges $changes, string $code): RedirectResponse
@@ -227,7 +227,7 @@ final readonly class PlanController
 
         return redirect()
             ->route('plan.why', $into)
-            ->with('done', "The pieces of {$code} are with {$into} again.");
+            ->with('done', __('plan.plan_controller.the_pieces_of_are_back_with', ['code' => $code, 'into' => $into]));
     }
 
     public function fix(Request $request, PlanChanges $changes, string $code): RedirectResponse
@@ -241,7 +241,9 @@ final readonly class PlanController
 
         return redirect()
             ->route('plan.why', $code)
-            ->with('done', $fixed ? "{$code} keeps its machine and its start." : "{$code} may be moved again.");
+            ->with('done', $fixed ? __('plan.plan_controller.is_fixed_to_its_machine_and', [
+                'code' => $code,
+            ]) : __('plan.plan_controller.can_be_moved_again', ['code' => $code]));
     }
 
     /** @return array<string, string> machine => why a batch cannot stand there, and what it would take by hand */
@@ -261,11 +263,7 @@ final readonly class PlanController
                     $obstacle.
                     ($swaps === null
                         ? ''
-                        : sprintf(
-                            '; by hand it would take %d %s at its stops for every piece',
-                            $swaps,
-                            $swaps === 1 ? 'swap' : 'swaps',
-                        ));
+                        : __('plan.plan_controller.by_hand', ['swaps' => $swaps]));
             }
         }
 

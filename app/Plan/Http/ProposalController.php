@@ -98,7 +98,7 @@ final class ProposalController
         if ($proposal->state !== 'ready') {
             return redirect()
                 ->route('plan.proposal', $proposal)
-                ->with('problem', 'This proposal is not to be had any more; nothing was changed.');
+                ->with('problem', __('plan.proposal_controller.this_proposal_is_no_longer_available'));
         }
         try {
             $changes->take(new Sequence($proposal->sequence ?? []), $codes, $request->integer('version'));
@@ -111,8 +111,11 @@ final class ProposalController
             ->route('plan.show')
             ->with(
                 'done',
-                ($codes === null ? 'The proposal is the plan now.' : 'Taken over: '.implode(', ', $codes).'.').
-                    ' z undoes it.',
+                __('plan.proposal_controller.press_z_to_undo', [
+                    'value' => $codes === null ? __('plan.proposal_controller.the_proposal_is_now_the_plan') : __('plan.proposal_controller.in_use_now', [
+                        'value' => implode(', ', $codes),
+                    ]),
+                ]),
             );
     }
 
@@ -120,6 +123,6 @@ final class ProposalController
     {
         $proposal->update(['state' => 'left', 'stop' => true]);
 
-        return redirect()->route('plan.show')->with('done', 'The proposal was left; the plan is as it was.');
+        return redirect()->route('plan.show')->with('done', __('plan.proposal_controller.proposal_discarded_the_plan_is_unchanged'));
     }
 }

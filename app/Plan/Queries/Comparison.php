@@ -97,14 +97,11 @@ final readonly class Comparison
             }
             $messages[] = [
                 $order,
-                sprintf(
-                    'Your order no. %d was promised for %s. %s We are sorry, and would rather say so now.',
-                    $number,
-                    $order->dueAt->format('l j F, H:i'),
-                    $latest[$number] === PHP_INT_MAX
-                        ? 'We cannot say yet when it will be ready.'
-                        : 'It will be ready '.ShopClock::time($latest[$number])->format('l j F, H:i').'.',
-                ),
+                __('plan.comparison.your_order_no_was_promised_for', ['number' => $number, 'due_at' => $order->dueAt->format('l j F, H:i'), 'value' => $latest[$number] === PHP_INT_MAX
+                        ? __('plan.comparison.we_cannot_yet_say_when_it')
+                        : __('plan.comparison.it_will_be_ready', [
+                            'latest' => ShopClock::time($latest[$number])->format('l j F, H:i'),
+                        ])]),
             ];
         }
 

@@ -21,13 +21,15 @@ final class Consequence
             sprintf(
                 '%s %s %s on %s%s',
                 $code,
-                $made ? 'ends' : 'would end',
+                $made ? 'ends' : __('plan.consequence.would_end'),
                 ShopClock::words(ShopClock::time($option->end)),
                 $option->machine,
                 $now === null ? '' : self::shift($option->end - $now->end()),
             ),
         ];
-        $words[] = $option->lateS > 0 ? sprintf('late, due %s', ShopClock::words($due)) : 'in time';
+        $words[] = $option->lateS > 0 ? __('plan.consequence.late_due', [
+            'due' => ShopClock::words($due),
+        ]) : __('plan.consequence.on_time');
 
         return implode(', ', $words).'. '.self::others($option);
     }
@@ -43,21 +45,26 @@ final class Consequence
     public static function split(int $pieces, ?Option $behind, ?Option $best): array
     {
         if ($best === null) {
-            return ['No machine has a place for them.'];
+            return [__('plan.consequence.no_machine_has_room_for_them')];
         }
-        $ends = static fn(Option $option): string => sprintf(
-            '%s on %s%s, and end %s, %s. %s',
-            $pieces === 1 ? 'The piece would stand' : "The {$pieces} pieces would stand",
-            $option->machine,
-            $option->after() === null ? ', first' : ", after {$option->after()}",
-            ShopClock::words(ShopClock::time($option->end)),
-            $option->lateS > 0 ? 'late' : 'in time',
-            self::others($option),
-        );
+        $ends = static fn(Option $option): string => __('plan.consequence.on_and_end', [
+            'value' => $pieces === 1 ? __('plan.consequence.the_piece_would_go') : __('plan.consequence.the_pieces_would_go', [
+                'pieces' => $pieces,
+            ]),
+            'machine' => $option->machine,
+            'value_2' => $option->after() === null ? __('plan.consequence.first') : __('plan.consequence.after', [
+                'after' => $option->after(),
+            ]),
+            'end' => ShopClock::words(ShopClock::time($option->end)),
+            'value_3' => $option->lateS > 0 ? __('plan.consequence.late') : __('plan.consequence.on_time'),
+            'others' => self::others($option),
+        ]);
 
         return $behind === null || ($behind->machine === $best->machine && $behind->rank === $best->rank)
             ? [$ends($behind ?? $best)]
-            : ['At first: '.$ends($behind), 'Cheapest, once moved there: '.$ends($best)];
+            : [__('plan.consequence.now', [
+                'behind' => $ends($behind),
+            ]), __('plan.consequence.cheapest_after_a_move', ['best' => $ends($best)])];
     }
 
     /** What happens to all others. */
@@ -72,11 +79,10 @@ final class Consequence
             );
         }
         if ($option->others->saved !== []) {
-            $words[] = sprintf(
-                '%s %s in time again.',
-                self::named($option->others->saved),
-                count($option->others->saved) === 1 ? 'is' : 'are',
-            );
+            $words[] = __('plan.consequence.are_on_time_again', [
+                'named' => self::named($option->others->saved),
+                'saved' => count($option->others->saved),
+            ]);
         }
         $later = array_filter($option->others->later, static fn(int $seconds): bool => $seconds >= 60);
         if ($later !== []) {
@@ -89,8 +95,11 @@ final class Consequence
         $setup = (int) round($option->changeoverMore);
         $words[] =
             $setup === 0
-                ? 'Changeovers stay as they are.'
-                : sprintf('Changeovers take %d min %s.', abs($setup), $setup > 0 ? 'more' : 'less');
+                ? __('plan.consequence.changeovers_stay_the_same')
+                : __('plan.consequence.changeovers_take_min', [
+                    'setup' => abs($setup),
+                    'value' => $setup > 0 ? __('plan.consequence.more') : __('plan.consequence.less'),
+                ]);
 
         return implode(' ', $words);
     }
@@ -103,12 +112,12 @@ final class Consequence
             ($due === null
                 ? ''
                 : ($option->end > $due
-                    ? ', '.self::length($option->end - $due).' too late'
-                    : ', in time')).
+                    ? __('plan.consequence.too_late', ['length' => self::length($option->end - $due)])
+                    : __('plan.consequence.on_time_2'))).
             '.',
         ];
         $later = array_filter($option->others->later, static fn(int $seconds): bool => $seconds >= 60);
-        $words[] = $later === [] ? 'Nothing else ends later.' : 'Later: '.self::list($later).'.';
+        $words[] = $later === [] ? __('plan.consequence.nothing_else_ends_later') : 'Later: '.self::list($later).'.';
         if ($option->others->late !== []) {
             $words[] = sprintf(
                 '%s %s late.',
@@ -116,7 +125,9 @@ final class Consequence
                 count($option->others->late) === 1 ? 'becomes' : 'become',
             );
         }
-        $words[] = sprintf('Changeovers take %d min more.', (int) round($option->changeoverMore));
+        $words[] = __('plan.consequence.changeovers_take_min_more', [
+            'changeover_more' => (int) round($option->changeoverMore),
+        ]);
 
         return implode(' ', $words);
     }

@@ -38,16 +38,15 @@ final class PlanExport
                     $to,
                     "{$batch->code} {$batch->design->name}".
                         (count($spans) > 1 ? sprintf(' (%d of %d)', $i + 1, count($spans)) : ''),
-                    sprintf(
-                        "%d pieces of %s for %s, frame %s.\nSet-up %d min, first load %s, due %s.",
-                        $batch->left,
-                        $batch->setup->garment,
-                        $batch->order->customer,
-                        $batch->batch->equipment->frame,
-                        (int) round($placed->changeoverS / 60),
-                        ShopClock::time($placed->start())->format('H:i'),
-                        $batch->order->dueAt->format('D j M H:i'),
-                    ),
+                    __('plan.plan_export.pieces_of_for_frame_changeover_min', [
+                        'left' => $batch->left,
+                        'garment' => $batch->setup->garment,
+                        'customer' => $batch->order->customer,
+                        'frame' => $batch->batch->equipment->frame,
+                        'changeover_s' => (int) round($placed->changeoverS / 60),
+                        'start' => ShopClock::time($placed->start())->format('H:i'),
+                        'due_at' => $batch->order->dueAt->format('D j M H:i'),
+                    ]),
                 );
             }
         }
@@ -58,7 +57,7 @@ final class PlanExport
     /** One entry an open order: due then, and when it ends by the plan, or that it is not planned yet. */
     public static function promises(PlanBoard $board, Customer $customer): string
     {
-        [$calendar, $stamp] = self::calendar("Promised to {$customer->name}");
+        [$calendar, $stamp] = self::calendar(__('plan.plan_export.promised_to', ['name' => $customer->name]));
         $ends = [];
         foreach ($board->batches() as $batch) {
             $ends[$batch->order->number][] = $board->timetable()->find($batch->code)?->end();
@@ -84,18 +83,14 @@ final class PlanExport
                 "order-{$order->number}",
                 $due - 900,
                 $due,
-                "No. {$order->number} is due",
-                sprintf(
-                    '%d pieces left. %s',
-                    (int) ($open[$order->id] ?? 0),
-                    match (true) {
-                        $of === [] => 'It is not planned yet.',
-                        in_array(null, $of, true) => 'Not all of it is planned yet.',
-                        default => 'By the plan it ends '.
-                            ShopClock::time(max([0, ...array_filter($of, is_int(...))]))->format('D j M H:i').
-                            '.',
-                    },
-                ),
+                __('plan.plan_export.no_is_due', ['number' => $order->number]),
+                __('plan.plan_export.pieces_left', ['open' => (int) ($open[$order->id] ?? 0), 'value' => match (true) {
+                    $of === [] => __('plan.plan_export.not_planned_yet'),
+                    in_array(null, $of, true) => __('plan.plan_export.not_fully_planned_yet'),
+                    default => __('plan.plan_export.planned_to_end', [
+                        'value' => ShopClock::time(max([0, ...array_filter($of, is_int(...))]))->format('D j M H:i'),
+                    ]),
+                }]),
             );
         }
 

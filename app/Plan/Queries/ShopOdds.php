@@ -141,14 +141,15 @@ final class ShopOdds
     {
         [$sewCv, $spoiled, $runs, $pieces] = $this->logged();
 
-        return sprintf(
-            'Sewing times spread by %s, %s of pieces are spoiled%s; hooping and changeovers by the house rules.',
-            $sewCv === null
-                ? sprintf('the house rule (%d of %d runs logged)', $runs, Logged::LEAST)
-                : sprintf('%.0f %% in %d runs of this shop', 100 * $sewCv, $runs),
-            $spoiled === null ? 'the house rule’s share' : sprintf('%.1f %%', 100 * $spoiled),
-            $spoiled === null ? sprintf(' (%d of %d pieces logged)', $pieces, self::LEAST_PIECES) : " of {$pieces}",
-        );
+        return __('plan.shop_odds.sewing_times_vary_by_of_pieces', ['value' => $sewCv === null
+                ? __('plan.shop_odds.the_house_rule_of_runs_logged', ['runs' => $runs, 'value' => Logged::LEAST])
+                : __('plan.shop_odds.in_runs_of_this_shop', [
+                    'value' => number_format(100 * $sewCv, 0, '.', ''),
+                    'runs' => $runs,
+                ]), 'value_2' => $spoiled === null ? __('plan.shop_odds.the_house_rules_share') : sprintf('%.1f %%', 100 * $spoiled), 'value_3' => $spoiled === null ? ' '.__('plan.shop_odds.of_pieces_logged', [
+                    'pieces' => $pieces,
+                    'value' => self::LEAST_PIECES,
+                ]) : " of {$pieces}"]);
     }
 
     /**

@@ -47,23 +47,26 @@ final readonly class WhatHelps
         if ($placed->wait === Wait::Frames) {
             $set = $workload->lanes[$placed->machine]->heads * $placed->batch->sewing->framesPerHead;
 
-            yield "A second set of frame {$frame} ({$set})" => [
+            yield __('plan.what_helps.a_second_set_of_frame', ['frame' => $frame, 'set' => $set]) => [
                 (new WhatIf(frames: [$frame => $set]))->of($workload),
                 $sequence,
             ];
         }
         if ($placed->wait === Wait::Hands) {
-            yield 'Hands for one machine more' => [(new WhatIf(hands: 1))->of($workload), $sequence];
+            yield __('plan.what_helps.one_more_machine_tended') => [(new WhatIf(hands: 1))->of($workload), $sequence];
         }
         if ($placed->batch->promise->readyAt > $placed->changeoverStart + $placed->changeoverS) {
-            yield 'Its blanks here by now: order them earlier' => [$this->ready($placed->batch), $sequence];
+            yield __('plan.what_helps.blanks_here_now_order_them_earlier') => [$this->ready($placed->batch), $sequence];
         }
         if (! $placed->batch->alreadySetUp) {
             $option = Options::of($this->board->timetable(), $placed->batch->id)->soonestKeepingPromises();
             if ($option !== null && $option->end < $placed->end()) {
                 $behind = $option->after() === null ? 'first' : "after {$option->after()}";
 
-                yield "Moved to {$option->machine}, {$behind}" => [$workload, $option->sequence];
+                yield __('plan.what_helps.moved_to', [
+                    'machine' => $option->machine,
+                    'behind' => $behind,
+                ]) => [$workload, $option->sequence];
             }
         }
     }

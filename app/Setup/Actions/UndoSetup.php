@@ -17,8 +17,6 @@ use Hakama\Setup\Departure;
 /** A decoration gets the setup it had, as long as nothing was cut or sewn by the one it has. */
 final readonly class UndoSetup implements Undoes
 {
-    private const WHY = 'as it was set up before';
-
     public function __construct(private DecorationSetups $setups, private SetupChoices $choices) {}
 
     /** @return string|null why it cannot be taken back any more; null when it was */
@@ -27,19 +25,19 @@ final readonly class UndoSetup implements Undoes
         $setup = Setup::query()->find((int) $change->thing);
         $batch = $setup?->decoration->batch;
         if ($setup === null || $batch === null) {
-            return 'It is not set up any more.';
+            return __('setup.undo_setup.it_is_no_longer_set_up');
         }
         if ($batch->events()->exists() || BackingCut::query()->where('batch_id', $batch->id)->exists()) {
-            return "{$batch->code} is begun or its backing is cut: set it up anew instead.";
+            return __('setup.undo_setup.is_started_or_its_backing_is', ['code' => $batch->code]);
         }
         $now = $setup->decided();
         if (array_intersect_key($now, $change->after ?? []) !== array_intersect_key($change->after ?? [], $now)) {
-            return 'It was set up otherwise again since; take that back first.';
+            return __('setup.undo_setup.it_was_set_up_differently_since');
         }
         $was = DecidedSetup::read([...$now, ...$change->before ?? []]);
         $frame = Frame::query()->whereNull('retired_at')->where('code', $was?->frame)->first();
         if ($was === null || $frame === null) {
-            return 'What it was set up with is not to be had any more.';
+            return __('setup.undo_setup.what_it_was_set_up_with');
         }
         $decoration = $setup->decoration->loadForSetup();
         $choice = $was->choice($this->setups->fit($decoration, $frame, $was->turn));
@@ -48,7 +46,7 @@ final readonly class UndoSetup implements Undoes
             $decoration,
             $frame,
             $choice,
-            array_fill_keys(array_map(static fn(Departure $one): string => $one->about, $departs), self::WHY),
+            array_fill_keys(array_map(static fn(Departure $one): string => $one->about, $departs), __('setup.undo_setup.as_before')),
         );
         SetupHistory::note($decoration, $now);
 

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Setup\Console;
 
+use App\Shop\RuleWords;
 use Hakama\House\Question;
 use Hakama\House\School;
 use Hakama\Setup\Notes\CautionTable;
@@ -83,11 +84,11 @@ final class SetupRules extends Command
         $page .= "\n## Schools\n\n| question | schools, the first until the shop says otherwise |\n|---|---|\n";
         foreach (Question::cases() as $question) {
             $page .=
-                "| `{$question->value}`: {$question->words()} | ".
+                "| `{$question->value}`: ".RuleWords::question($question).' | '.
                 implode(
                     ' · ',
                     array_map(
-                        static fn(School $school): string => "`{$school->value}` {$school->words}",
+                        static fn(School $school): string => "`{$school->value}` ".RuleWords::school($question, $school),
                         $question->schools(),
                     ),
                 ).

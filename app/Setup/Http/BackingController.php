@@ -48,8 +48,8 @@ final class BackingController
             ->with(
                 $cut ? 'done' : 'problem',
                 $cut
-                    ? "The backing of {$batch} is cut; the shelf is less by it."
-                    : "The backing of {$batch} is cut already, or it is no longer planned. Nothing was changed.",
+                    ? __('setup.backing_controller.backing_for_cut_and_deducted_from', ['batch' => $batch])
+                    : __('setup.backing_controller.backing_for_is_already_cut_or', ['batch' => $batch]),
             );
     }
 
@@ -57,7 +57,7 @@ final class BackingController
     {
         BackingCuts::add($request->stock());
 
-        return redirect()->back()->with('done', 'It is on the shelf.');
+        return redirect()->back()->with('done', __('setup.backing_controller.added_to_stock'));
     }
 
     /** What was counted anew. */
@@ -65,6 +65,6 @@ final class BackingController
     {
         $stock->update($request->row());
 
-        return redirect()->route('setup.backing')->with('done', 'The shelf is as you counted it.');
+        return redirect()->route('setup.backing')->with('done', __('setup.backing_controller.stock_updated'));
     }
 }

@@ -38,7 +38,9 @@ final readonly class ClampController
     {
         [$frame, $machine] = [$request->frame(), $request->machine()];
         if (! $request->takesClamps()) {
-            throw ValidationException::withMessages(['machine' => "{$machine->code} takes no clamps."]);
+            throw ValidationException::withMessages(['machine' => __('setup.clamp_controller.takes_no_clamps', [
+                'code' => $machine->code,
+            ])]);
         }
         $steps = array_map(
             static fn(Note $step): string => $step->code,
@@ -46,7 +48,7 @@ final readonly class ClampController
         );
         $dropped = $request->boolean('dropped');
         if (! $dropped && array_diff($steps, $request->array('checked')) !== []) {
-            throw ValidationException::withMessages(['checked' => 'Each step is ticked when it is done.']);
+            throw ValidationException::withMessages(['checked' => __('setup.clamp_controller.tick_each_step_when_it_is')]);
         }
         $who = $request->string('who')->value();
         $request->session()->put('who', $who);
@@ -74,8 +76,11 @@ final readonly class ClampController
             ->with(
                 'done',
                 $dropped
-                    ? "{$frame->code} was dropped: its true centre is found again before it is sewn in."
-                    : "The true centre of {$frame->code} on {$machine->code} is kept.",
+                    ? __('setup.clamp_controller.was_dropped_find_its_true_centre', ['code' => $frame->code])
+                    : __('setup.clamp_controller.true_centre_of_on_saved', [
+                        'code' => $frame->code,
+                        'code_2' => $machine->code,
+                    ]),
             );
     }
 

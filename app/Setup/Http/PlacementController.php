@@ -34,7 +34,7 @@ final class PlacementController
         $degrees = (float) str_replace(',', '.', $request->string('b')->value());
         $seam = $decoration->position->seam();
         if ($number('a') <= 0.0) {
-            $such = "What was measured is a length above nought, such as {$units->field(200)}.";
+            $such = __('setup.placement_controller.enter_a_length_above_0_for', ['field' => $units->field(200)]);
 
             return new Response($request->string('a')->value() === '' ? '' : "<span class=\"wrong\">{$such}</span>");
         }
@@ -50,7 +50,7 @@ final class PlacementController
             return new Response('<span class="wrong">'.e(ucfirst($e->getMessage())).'.</span>');
         }
 
-        return new Response($found === null ? 'Measure the other mark too.' : e($found->words));
+        return new Response($found === null ? __('setup.placement_controller.enter_the_other_mark_too') : e($found->words));
     }
 
     public function keep(
@@ -76,7 +76,7 @@ final class PlacementController
 
         return redirect()
             ->route('setup.show', [$decoration, 'size' => $request->size()])
-            ->with('done', "The place is kept for size {$request->size()}.");
+            ->with('done', __('setup.placement_controller.position_saved_for_size', ['size' => $request->size()]));
     }
 
     /** A leg measured from its hem, a sleeve from the shoulder: as the house measures there. */
@@ -90,8 +90,9 @@ final class PlacementController
         $length = $panel->length() === null ? null : $row?->facts->item->measures->mm($panel->length());
         if ($row === null || $length === null || $decoration->artwork === null) {
             throw ValidationException::withMessages([
-                'down' => "How long the {$panel->label()} is in that size is not in the catalogue: measure it from ".
-                "the other end.",
+                'down' => __('setup.placement_controller.the_catalogue_has_no_length_for', [
+                    'panel' => $panel->label(),
+                ]),
             ]);
         }
         try {

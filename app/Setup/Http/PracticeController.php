@@ -41,7 +41,7 @@ final class PracticeController
             trim($request->string('remark')->value()),
         );
 
-        return redirect()->route('setup.practice')->with('done', 'It is in the practice book.');
+        return redirect()->route('setup.practice')->with('done', __('setup.practice_controller.saved_in_the_practice_book'));
     }
 
     /**

@@ -89,7 +89,7 @@ final class SetupController
         if ($decoration->artwork?->read_at === null) {
             return redirect()
                 ->route('orders.show', $decoration->line->load('order')->order)
-                ->with('problem', 'This decoration has no artwork that is read yet: there is nothing to set up.');
+                ->with('problem', __('setup.setup_controller.there_is_nothing_to_set_up'));
         }
         $sheet = $setups->sheet(
             $decoration,
@@ -119,7 +119,7 @@ final class SetupController
         if ($decoration->artwork?->read_at === null) {
             return redirect()
                 ->route('orders.show', $decoration->line->load('order')->order)
-                ->with('problem', 'This decoration has no artwork that is read yet: there is nothing to set up.');
+                ->with('problem', __('setup.setup_controller.there_is_nothing_to_set_up'));
         }
 
         $batch = $decoration->batch;
@@ -160,14 +160,14 @@ final class SetupController
         if ($decoration->artwork === null || $decoration->artwork->blocks->contains('thread_id', null)) {
             throw ValidationException::withMessages([
                 'frame' =>
-                    'The artwork has blocks without a thread: choose those first, since threads decide needle and plan.',
+                    __('setup.setup_controller.some_blocks_have_no_thread_choose'),
             ]);
         }
         $before = $decoration->setup?->decided();
         if ($request->filled('seen') && $request->string('seen')->value() !== StateHash::of($before)) {
             throw ValidationException::withMessages([
                 'frame' =>
-                    'Somebody else set this up meanwhile; nothing was stored. Look at it anew: the page shows what was chosen.',
+                    __('setup.setup_controller.somebody_else_set_this_up_in'),
             ]);
         }
         $frame = $request->frame();
@@ -195,10 +195,11 @@ final class SetupController
             ->route('setup.index')
             ->with(
                 'done',
-                "{$batch->code} is set up and stands in the plan.".
-                    ($apart === []
+                __('setup.setup_controller.is_set_up_and_planned', ['code' => $batch->code, 'value' => $apart === []
                         ? ''
-                        : ' What runs apart from it keeps its own setup: '.implode(', ', $apart).'.'),
+                        : ' '.__('setup.setup_controller.split_off_batches_keep_their_own', [
+                            'value' => implode(', ', $apart),
+                        ])]),
             );
     }
 

@@ -38,7 +38,7 @@ final readonly class PatchCuts
             $box = $decoration->artwork->bounds();
             $whats = [
                 "{$decoration->line->fabricLabel()}, {$decoration->line->colour_name}",
-                ...$decoration->line->isIronedOn() ? ['iron-on film'] : [],
+                ...$decoration->line->isIronedOn() ? [__('setup.patch_cuts.iron_on_film')] : [],
             ];
             foreach ($whats as $what) {
                 $cuts[] = [

@@ -26,7 +26,7 @@ final class SetupHistory
                     'no. %d, %s: %s',
                     $order->number,
                     $decoration->positionLabel(),
-                    $before === null ? 'set up' : 'set up otherwise',
+                    $before === null ? __('setup.setup_history.set_up') : __('setup.setup_history.set_up_differently'),
                 ),
                 $before === null ? null : $was,
                 $is,

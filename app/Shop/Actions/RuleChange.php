@@ -8,9 +8,9 @@ use App\Shop\ChangeLog;
 use App\Shop\Events\RuleChanged;
 use App\Shop\House;
 use App\Shop\Models\Change;
+use App\Shop\RuleWords;
 use Hakama\House\HouseRule;
 use Hakama\House\Question;
-use Hakama\House\RuleSpec;
 use Hakama\House\UnfitRule;
 
 /** House rules get other values: noted with who did it, and all that follows from them is worked out anew. */
@@ -36,7 +36,7 @@ final readonly class RuleChange
             ChangeLog::note(
                 Change::RULE,
                 $rule->value,
-                RuleSpec::of($rule)->label,
+                RuleWords::label($rule),
                 [$rule->value => $before[$rule->value]],
                 [$rule->value => $this->house->rules()->value($rule)],
             );
@@ -45,7 +45,7 @@ final readonly class RuleChange
             ChangeLog::note(
                 Change::RULE,
                 $question,
-                Question::from($question)->words(),
+                RuleWords::question(Question::from($question)),
                 ['school' => $followed[$question]],
                 ['school' => $school],
             );

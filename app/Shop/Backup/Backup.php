@@ -129,12 +129,16 @@ final readonly class Backup
         foreach ($told as $file => $sum) {
             $there = is_file("{$below}/{$file}") && ! is_link("{$below}/{$file}");
             if (! $there || hash_file('sha256', "{$below}/{$file}") !== $sum) {
-                $wrong[] = $there ? "{$file} is damaged: its sum is another." : "{$file} is missing.";
+                $wrong[] = $there ? __('shop.backup.is_damaged_its_sum_is_another', [
+                    'file' => $file,
+                ]) : __('shop.backup.is_missing', ['file' => $file]);
             }
         }
         $more = count($wrong) - self::TOLD;
 
-        return $more <= 0 ? $wrong : [...array_slice($wrong, 0, self::TOLD), "And {$more} files more."];
+        return $more <= 0 ? $wrong : [...array_slice($wrong, 0, self::TOLD), __('shop.backup.and_files_more', [
+            'more' => $more,
+        ])];
     }
 
     /** @return list<string> paths of those there are, newest first */
@@ -178,12 +182,11 @@ final readonly class Backup
         foreach ($told as $table => [$least, $most]) {
             $rows = $found[$table] ?? null;
             if ($rows === null || $rows < $least || $rows > $most) {
-                $wrong[] = sprintf(
-                    '%s: %s rows, there should be %s.',
-                    $table,
-                    $rows ?? 'no table and no',
-                    $least === $most ? $least : "{$least} to {$most}",
-                );
+                $wrong[] = __('shop.backup.rows_there_should_be', [
+                    'table' => $table,
+                    'rows' => $rows === null ? __('shop.backup.no_table_and_no') : (string) $rows,
+                    'least' => $least === $most ? (string) $least : (string) __('shop.backup.to', ['least' => $least, 'most' => $most]),
+                ]);
             }
         }
 

@@ -38,18 +38,18 @@ final class Health
         try {
             $oldest = DB::table('jobs')->whereNull('reserved_at')->min('available_at');
             if ($oldest !== null && CarbonImmutable::now()->getTimestamp() - (int) $oldest > self::WAITS_S) {
-                $reasons[] = 'What is worked through beside the pages waits: its workers are away.';
+                $reasons[] = __('shop.health.background_work_is_waiting_its_workers');
             }
         } catch (Throwable) {
-            $reasons[] = 'The database does not answer.';
+            $reasons[] = __('shop.health.the_database_does_not_answer');
         }
         $failed = self::failedBackup();
         if ($failed !== null) {
-            $reasons[] = "The last backup failed: {$failed}";
+            $reasons[] = __('shop.health.the_last_backup_failed', ['failed' => $failed]);
         }
         $free = @disk_free_space(storage_path());
         if ($free !== false && $free < self::LEAST_FREE) {
-            $reasons[] = sprintf('The disk is nearly full: %d MB are free.', $free / 1024 / 1024);
+            $reasons[] = __('shop.health.the_disk_is_nearly_full_mb', ['free' => $free / 1024 / 1024]);
         }
 
         return $reasons;

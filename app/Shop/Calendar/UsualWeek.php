@@ -30,8 +30,7 @@ final readonly class UsualWeek
             if (CalendarBook::weekSign() !== $seen) {
                 throw ValidationException::withMessages([
                     'week.1' =>
-                        'Somebody else has changed the week meanwhile; what you wrote is still here. '.
-                        'Look at the calendar anew before you set it.',
+                        __('shop.usual_week.somebody_else_changed_the_week_in'),
                 ]);
             }
             WeekDay::query()->delete();

@@ -83,7 +83,10 @@ final class FrameList implements CatalogueList
         foreach ($rows as $number => $row) {
             foreach (['width', 'height'] as $side) {
                 if ((float) $row["window_{$side}_mm"] > (float) $row["outer_{$side}_mm"]) {
-                    $problems[] = "Row {$number}, window_{$side}_mm: the window is larger than the frame.";
+                    $problems[] = __('shop.frame_list.row_window_mm_the_window_is', [
+                        'number' => $number,
+                        'side' => $side,
+                    ]);
                 }
             }
         }

@@ -105,7 +105,9 @@ final class GarmentList implements CatalogueList
             $key = mb_strtolower(trim($row['style']));
             $facts = array_map(trim(...), array_intersect_key($row, array_flip(self::FACTS)));
             if (isset($styles[$key]) && $styles[$key]['facts'] !== $facts) {
-                throw UnfitList::at($number, 'style', "{$row['style']} is said twice, and not the same");
+                throw UnfitList::at($number, 'style', __('shop.garment_list.appears_twice_with_different_values', [
+                    'style' => $row['style'],
+                ]));
             }
             $styles[$key]['facts'] = $facts;
             $mm = [];

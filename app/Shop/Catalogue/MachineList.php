@@ -85,7 +85,7 @@ final readonly class MachineList implements CatalogueList
                 throw UnfitList::at(
                     $number,
                     'drivers',
-                    "the {$standing} driver stands on {$row['code']} now: it has that one",
+                    __('shop.machine_list.driver_is_mounted', ['code' => $row['code'], 'driver' => $standing]),
                 );
             }
         }

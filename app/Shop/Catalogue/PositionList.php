@@ -73,7 +73,9 @@ final readonly class PositionList implements CatalogueList
                         throw UnfitList::at(
                             $number,
                             $column,
-                            str_replace('_', ' ', $row['position']).' has no such figure',
+                            __('shop.position_list.has_no_such_figure', [
+                                'value' => str_replace('_', ' ', $row['position']),
+                            ]),
                         );
                     }
                     try {

@@ -9,13 +9,17 @@ use RuntimeException;
 /** A list that cannot be taken over; nothing of it was. */
 final class UnfitList extends RuntimeException
 {
+    private const SAID_AT_ONCE = 6;
+
     /** @param list<string> $problems row by row */
     private function __construct(public readonly array $problems)
     {
+        $more = count($problems) - self::SAID_AT_ONCE;
         parent::__construct(
-            implode(' ', array_slice($problems, 0, 6)).
-                (count($problems) > 6 ? sprintf(' And %d more.', count($problems) - 6) : '').
-                ' Nothing was changed.',
+            __('shop.unfit_list.nothing_was_changed', ['problems' => implode(' ', [
+                ...array_slice($problems, 0, self::SAID_AT_ONCE),
+                ...$more > 0 ? [__('shop.unfit_list.and_more', ['problems' => $more])] : [],
+            ])]),
         );
     }
 
@@ -27,6 +31,6 @@ final class UnfitList extends RuntimeException
 
     public static function at(int $row, string $column, string $what): self
     {
-        return new self(["Row {$row}, {$column}: {$what}."]);
+        return new self([__('shop.unfit_list.row', ['row' => $row, 'column' => $column, 'what' => $what])]);
     }
 }

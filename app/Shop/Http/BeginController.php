@@ -82,7 +82,7 @@ final class BeginController
 
         return redirect()
             ->route('begin.show')
-            ->with('done', "{$owner->name} owns the shop and is signed in.");
+            ->with('done', __('shop.begin_controller.is_the_owner_and_is_signed', ['name' => $owner->name]));
     }
 
     public function frames(ChooseFrames $request): RedirectResponse
@@ -91,7 +91,7 @@ final class BeginController
 
         return redirect()
             ->route('begin.show')
-            ->with('done', "Frames added: {$added}. Change their sizes at Shop, Catalogue.");
+            ->with('done', __('shop.begin_controller.frames_added_change_their_sizes_under', ['added' => $added]));
     }
 
     public function threads(ChooseThreads $request): RedirectResponse
@@ -100,7 +100,7 @@ final class BeginController
 
         return redirect()
             ->route('begin.show')
-            ->with('done', "Threads put on the shelf: {$added}, a whole cone of each.");
+            ->with('done', __('shop.begin_controller.threads_added_one_full_cone_each', ['added' => $added]));
     }
 
     public function week(SetWeek $request, UsualWeek $week, ShopProfile $premises): RedirectResponse
@@ -108,7 +108,7 @@ final class BeginController
         $week->set($request->shifts(), $request->seen());
         $premises->passOver(OnboardingStep::Week->value);
 
-        return redirect()->route('begin.show')->with('done', 'These are the usual hours now.');
+        return redirect()->route('begin.show')->with('done', __('shop.begin_controller.working_hours_saved'));
     }
 
     /** A step is left as it is. */
@@ -124,7 +124,7 @@ final class BeginController
     {
         Onboarding::done();
 
-        return redirect()->route('orders.create')->with('done', 'The shop is begun. Here is the first order.');
+        return redirect()->route('orders.create')->with('done', __('shop.begin_controller.your_shop_is_set_up_enter'));
     }
 
     /** The demo instead of an empty shop. */
@@ -133,17 +133,17 @@ final class BeginController
         if (! Onboarding::isNothingHere() || Artisan::call('shop:demo') !== 0) {
             return redirect()
                 ->route('begin.show')
-                ->with('problem', 'Something of your own is here already; the demo does not go on top of it.');
+                ->with('problem', __('shop.begin_controller.your_shop_already_has_data_the'));
         }
 
-        return redirect()->route('orders.index')->with('done', 'The demo is loaded.');
+        return redirect()->route('orders.index')->with('done', __('shop.begin_controller.demo_loaded'));
     }
 
     /** A shop of one's own in the place of the demo; what was there is kept as a backup. */
     public function clear(ClearDemo $request, ShopProfile $premises): RedirectResponse
     {
         if (! $premises->shop()->is_demo) {
-            return redirect()->route('begin.show')->with('problem', 'This is no demo any more; nothing was cleared.');
+            return redirect()->route('begin.show')->with('problem', __('shop.begin_controller.this_is_no_longer_the_demo'));
         }
         $kept = Backup::make();
         Onboarding::insteadOfTheDemo($request->keep());
@@ -151,6 +151,6 @@ final class BeginController
 
         return redirect()
             ->route('begin.show')
-            ->with('done', "The demo is cleared away and kept in {$kept->name}.");
+            ->with('done', __('shop.begin_controller.demo_cleared_backup', ['name' => $kept->name]));
     }
 }

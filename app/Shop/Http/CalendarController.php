@@ -50,35 +50,35 @@ final class CalendarController
     {
         $week->set($request->shifts(), $request->seen());
 
-        return self::changed('These are the usual hours now');
+        return self::changed(__('shop.calendar_controller.working_hours_saved'));
     }
 
     public function dayOff(AddDayOff $request): RedirectResponse
     {
         DayOff::query()->create($request->validated());
 
-        return self::changed('Nothing is planned on that day any more');
+        return self::changed(__('shop.calendar_controller.day_off_saved'));
     }
 
     public function extra(AddExtraHours $request): RedirectResponse
     {
         self::addOnce(new ExtraHours($request->row()), 'extra_from');
 
-        return self::changed('These hours are planned with');
+        return self::changed(__('shop.calendar_controller.overtime_saved'));
     }
 
     public function downtime(AddDowntime $request): RedirectResponse
     {
         self::addOnce(new Downtime($request->row()), 'from');
 
-        return self::changed('The machine is planned around it');
+        return self::changed(__('shop.calendar_controller.downtime_saved'));
     }
 
     public function presence(AddPresence $request): RedirectResponse
     {
         self::addOnce(new Presence($request->row()), 'who');
 
-        return self::changed('The plan goes by who is in');
+        return self::changed(__('shop.calendar_controller.absence_saved'));
     }
 
     public function remove(string $kind, string $which): RedirectResponse
@@ -92,15 +92,15 @@ final class CalendarController
         };
 
         return $gone > 0
-            ? self::changed('It is taken out')
-            : redirect()->route('plan.calendar')->with('problem', 'That was taken out already.');
+            ? self::changed(__('shop.calendar_controller.removed'))
+            : redirect()->route('plan.calendar')->with('problem', __('shop.calendar_controller.that_was_already_removed'));
     }
 
     /** What two write down in the same moment stands there once. */
     private static function addOnce(Model $one, string $field): void
     {
         if ($one->newQuery()->where($one->getAttributes())->exists()) {
-            throw ValidationException::withMessages([$field => 'That is in the calendar already.']);
+            throw ValidationException::withMessages([$field => __('shop.calendar_controller.that_is_already_in_the_calendar')]);
         }
         $one->save();
     }
@@ -109,6 +109,6 @@ final class CalendarController
     {
         return redirect()
             ->route('plan.calendar')
-            ->with('done', "{$what}; every time that follows was worked out anew.");
+            ->with('done', __('shop.calendar_controller.the_plan_is_updated', ['what' => $what]));
     }
 }

@@ -139,8 +139,7 @@ final class CatalogueController
         if ($request->filled('seen') && $request->string('seen')->value() !== StateHash::of($stands)) {
             throw ValidationException::withMessages([
                 $names[0] =>
-                    'Somebody else changed this meanwhile; what you typed is still here. Look at what they changed; '.
-                        'keeping it now puts yours in its place.',
+                    __('shop.catalogue_controller.somebody_else_changed_this_in_the'),
             ]);
         }
         $before = $of->rows();
@@ -155,7 +154,7 @@ final class CatalogueController
 
         return redirect()
             ->route('catalogue.show', $list)
-            ->with('done', "{$given[$names[0]]} is in the catalogue.");
+            ->with('done', __('shop.catalogue_controller.saved_in_the_catalogue', ['given' => $given[$names[0]]]));
     }
 
     /** Out of use, or in it again: what was made with it keeps it. */
@@ -166,11 +165,13 @@ final class CatalogueController
         $one = $of[0]::query()->where($of[1], $name)->firstOrFail();
         $goes = self::retires($request, $one->getAttribute('retired_at') !== null);
         if ($goes === null) {
-            return redirect()->route('catalogue.show', $list)->with('done', "{$name} is as you wanted it already.");
+            return redirect()->route('catalogue.show', $list)->with('done', __('shop.catalogue_controller.is_already_as_you_asked', [
+                'name' => $name,
+            ]));
         }
         Transaction::run(static function () use ($one, $name, $goes): void {
             $one->update(['retired_at' => $goes ? CarbonImmutable::now() : null]);
-            ChangeLog::note(Change::CATALOGUE, $name, $goes ? 'out of use' : 'in use again');
+            ChangeLog::note(Change::CATALOGUE, $name, $goes ? __('shop.catalogue_controller.out_of_use') : __('shop.catalogue_controller.in_use_again'));
         });
 
         return redirect()
@@ -178,8 +179,8 @@ final class CatalogueController
             ->with(
                 'done',
                 $goes
-                    ? "{$name} is out of use: it is proposed no more; what was made with it keeps it."
-                    : "{$name} is in use again.",
+                    ? __('shop.catalogue_controller.is_out_of_use_it_is', ['name' => $name])
+                    : __('shop.catalogue_controller.is_in_use_again', ['name' => $name]),
             );
     }
 
@@ -205,7 +206,9 @@ final class CatalogueController
 
         return redirect()
             ->route('catalogue.show', $list)
-            ->with('done', $taken === 1 ? 'One row was taken over.' : "{$taken} rows were taken over.");
+            ->with('done', $taken === 1 ? __('shop.catalogue_controller.one_row_imported') : __('shop.catalogue_controller.rows_imported', [
+                'taken' => $taken,
+            ]));
     }
 
     /**
@@ -226,13 +229,14 @@ final class CatalogueController
         if (count($lines) > self::MOST_ROWS + 1 || $rows === [] || $foreign !== []) {
             throw UnfitList::because([
                 match (true) {
-                    $rows === [] => 'There is no row in it.',
-                    $foreign !== [] => sprintf(
-                        'Its first row names the columns, and %s is none: %s.',
-                        implode(', ', $foreign),
-                        implode(', ', $known),
-                    ),
-                    default => sprintf('It has more than %d rows.', self::MOST_ROWS),
+                    $rows === [] => __('shop.catalogue_controller.the_file_has_no_rows'),
+                    $foreign !== [] => __('shop.catalogue_controller.the_first_row_must_name_the', [
+                        'value' => implode(', ', $foreign),
+                        'value_2' => implode(', ', $known),
+                    ]),
+                    default => __('shop.catalogue_controller.the_file_has_more_than_rows', [
+                        'value' => self::MOST_ROWS,
+                    ]),
                 },
             ]);
         }
@@ -287,14 +291,14 @@ final class CatalogueController
     private static function words(): array
     {
         return [
-            'required' => 'it has to be said',
-            'in' => 'that is none of those that are known',
-            'numeric' => 'a number is wanted',
-            'integer' => 'a whole number is wanted',
-            'between' => 'it is :min to :max',
-            'max' => 'it is too long',
-            'exists' => 'the shop has none of that name',
-            'regex' => 'it is not written as the others are',
+            'required' => __('shop.catalogue_controller.is_required'),
+            'in' => __('shop.catalogue_controller.is_not_a_known_value'),
+            'numeric' => __('shop.catalogue_controller.a_number'),
+            'integer' => __('shop.catalogue_controller.a_whole_number'),
+            'between' => __('shop.catalogue_controller.between'),
+            'max' => __('shop.catalogue_controller.is_too_long'),
+            'exists' => __('shop.catalogue_controller.there_is_none_with_that_name'),
+            'regex' => __('shop.catalogue_controller.has_the_wrong_form'),
         ];
     }
 }

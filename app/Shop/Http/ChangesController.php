@@ -52,7 +52,7 @@ final class ChangesController
             ->route('shop.changes')
             ->with(
                 $problem === null ? 'done' : 'problem',
-                $problem ?? "Taken back: {$change->thing}, {$change->what}.",
+                $problem ?? __('shop.changes_controller.undone', ['thing' => $change->thing, 'what' => $change->what]),
             );
     }
 }

@@ -8,6 +8,7 @@ use App\Foundation\Database\Transaction;
 use App\Shop\Actions\RuleChange;
 use App\Shop\House;
 use App\Shop\Http\Requests\SetRules;
+use App\Shop\RuleWords;
 use Hakama\House\HouseRule;
 use Hakama\House\RuleSpec;
 use Illuminate\Contracts\View\View;
@@ -30,14 +31,15 @@ final class ShopController
     public function update(SetRules $request, RuleChange $rules): RedirectResponse
     {
         $changed = Transaction::run(static fn(): array => $rules->set($request->figures(), $request->schools()));
-        $labels = array_map(static fn(HouseRule $rule): string => RuleSpec::of($rule)->label, $changed);
+        $labels = array_map(static fn(HouseRule $rule): string => RuleWords::label($rule), $changed);
 
         return redirect()
             ->to(route('shop.show').'#'.($changed[0]->value ?? 'schools'))
             ->with(
                 'done',
-                ($labels === [] ? 'Kept' : implode(', ', $labels)).
-                    ': everything that follows was worked out anew; setups that are made already stay as they are.',
+                __('shop.shop_controller.everything_that_depends_on_it_is', [
+                    'value' => $labels === [] ? __('shop.shop_controller.saved') : implode(', ', $labels),
+                ]),
             );
     }
 }

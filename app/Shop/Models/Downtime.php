@@ -59,7 +59,7 @@ final class Downtime extends Model
     {
         return match ($this->every_days) {
             null => '',
-            1 => ', every day',
+            1 => __('shop.downtime.every_day'),
             default => ", every {$this->every_days} days",
         };
     }

@@ -66,7 +66,7 @@ final class Presence extends Model
                 ? ''
                 : ', '.substr($this->from_time, 0, 5).' to '.substr($this->to_time, 0, 5);
 
-        return "{$this->who} is ".($this->people < 0 ? 'away' : 'in as well')." {$days}{$on}{$hours}";
+        return "{$this->who} is ".($this->people < 0 ? __('shop.presence.away') : __('shop.presence.in_as_well'))." {$days}{$on}{$hours}";
     }
 
     private static function secondOfDay(string $time): int

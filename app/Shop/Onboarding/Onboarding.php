@@ -114,7 +114,9 @@ final class Onboarding
                 ['name' => $owner],
                 ['role' => Role::Owner, 'password' => $password, 'retired_at' => null],
             );
-            ChangeLog::note(Change::SHOP, 'shop', "{$name} was begun", null, ['zone' => $zone, 'currency' => $currency]);
+            ChangeLog::note(Change::SHOP, 'shop', __('shop.onboarding.was_set_up', [
+                'name' => $name,
+            ]), null, ['zone' => $zone, 'currency' => $currency]);
 
             return $person;
         });

@@ -22,13 +22,13 @@ enum OnboardingStep: string
     public function label(): string
     {
         return match ($this) {
-            self::Shop => 'The shop and its owner',
-            self::Machines => 'Machines',
-            self::Frames => 'Frames',
-            self::Threads => 'Threads',
+            self::Shop => __('shop.onboarding_step.the_shop_and_its_owner'),
+            self::Machines => __('shop.onboarding_step.machines'),
+            self::Frames => __('shop.onboarding_step.frames'),
+            self::Threads => __('shop.onboarding_step.threads'),
             self::Backing => 'Backing',
-            self::People => 'People',
-            self::Week => 'The usual week',
+            self::People => __('shop.onboarding_step.people'),
+            self::Week => __('shop.onboarding_step.the_usual_week'),
         };
     }
 
@@ -36,13 +36,13 @@ enum OnboardingStep: string
     public function opens(): string
     {
         return match ($this) {
-            self::Shop => 'Only who signs in gets in; times are those of your town.',
-            self::Machines => 'Plan and Floor have a line for each machine; artworks tell how long they run on it.',
-            self::Frames => 'Setup says which frame fits a garment, and which way up.',
-            self::Threads => 'Artwork matches colours to what is on your shelf; Needles says what to load where.',
-            self::Backing => 'Setup tells what to cut before each batch, and from which roll.',
-            self::People => 'Floor knows who confirms; the plan knows how many hands there are.',
-            self::Week => 'The plan promises only within your hours.',
+            self::Shop => __('shop.onboarding_step.only_people_who_sign_in_get'),
+            self::Machines => __('shop.onboarding_step.plan_and_floor_have_a_row'),
+            self::Frames => __('shop.onboarding_step.setup_finds_the_frame_for_a'),
+            self::Threads => __('shop.onboarding_step.artwork_matches_colours_to_your_shelf'),
+            self::Backing => __('shop.onboarding_step.setup_tells_what_to_cut_for'),
+            self::People => __('shop.onboarding_step.the_floor_knows_who_confirms_the'),
+            self::Week => __('shop.onboarding_step.the_plan_only_promises_within_your'),
         };
     }
 

@@ -31,7 +31,7 @@ final readonly class Undo
     public function of(Change $change): ?string
     {
         if (! self::can($change)) {
-            return 'That cannot be taken back: something may have been made by it.';
+            return __('shop.undo.that_cannot_be_undone_something_may');
         }
 
         return $this->undoes[$change->kind]->undo($change);

@@ -24,13 +24,13 @@ final readonly class UndoRule implements Undoes
         $after = $change->after ?? [];
         $isSchool = isset($before[self::SCHOOL]);
         if (! $isSchool && HouseRule::tryFrom($change->thing) === null) {
-            return "{$change->what}: that is taken back where it was set.";
+            return __('shop.undo_rule.undo_it_where_it_was_set', ['what' => $change->what]);
         }
         $isAsLeft = $isSchool
             ? ($this->house->schools()[$change->thing] ?? null) === ($after[self::SCHOOL] ?? null)
             : abs(($this->house->figures()[$change->thing] ?? INF) - (float) ($after[$change->thing] ?? 0)) < 1e-9;
         if (! $isAsLeft) {
-            return "{$change->what} was changed again since; take that back first.";
+            return __('shop.undo_rule.was_changed_again_since_undo_that', ['what' => $change->what]);
         }
         try {
             $isSchool

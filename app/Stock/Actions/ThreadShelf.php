@@ -70,8 +70,7 @@ final class ThreadShelf
             // One at a time, so that what was seen is what is changed.
             if (self::sign() !== $seen) {
                 throw new StaleShelf(
-                    'Someone changed the shelf since this preview was made; nothing was taken over. This is what '.
-                        'would change now.',
+                    __('stock.thread_shelf.somebody_changed_the_shelf_since_this'),
                 );
             }
             foreach (array_chunk($rows, 500) as $some) {

@@ -59,13 +59,12 @@ final class OrderingController
     {
         if ($request->filled('seen') && $request->string('seen')->value() !== $stock->suppliersSign()) {
             throw ValidationException::withMessages([
-                'seen' => 'Somebody else changed the suppliers meanwhile; what you typed is still here. Keep it again to '.
-                    'put yours in its place.',
+                'seen' => __('stock.ordering_controller.somebody_else_changed_the_suppliers_in'),
             ]);
         }
         $stock->supply($request->rows());
 
-        return redirect()->route('ordering.show')->with('done', 'Who supplies what is kept.');
+        return redirect()->route('ordering.show')->with('done', __('stock.ordering_controller.suppliers_saved'));
     }
 
     public function csv(Shortages $shortages): Response

@@ -60,7 +60,10 @@ final class ThreadController
 
         return redirect()
             ->to(route('threads.index').'#'.Str::slug($code))
-            ->with('done', "Cone {$cone->number} of {$code} is off the shelf.");
+            ->with('done', __('stock.thread_controller.cone_of_removed_from_the_shelf', [
+                'number' => $cone->number,
+                'code' => $code,
+            ]));
     }
 
     /** Which threads look like a colour: given as such, picked from a photo in the browser, or another thread's. */

@@ -43,7 +43,9 @@ final class ThreadListController
             [$rows, $problems] = ShelfList::read($file);
         } catch (UnfitRow $e) {
             throw ValidationException::withMessages([
-                'list' => 'This is no list of threads: '.$e->getMessage().'.',
+                'list' => __('stock.thread_list_controller.this_is_not_a_thread_list', [
+                    'get_message' => $e->getMessage(),
+                ]),
             ]);
         }
         $key = Str::random(24);
@@ -66,7 +68,7 @@ final class ThreadListController
         if (! is_array($list)) {
             return redirect()
                 ->route('threads.index')
-                ->with('problem', 'That preview is too old. Read the list once more.');
+                ->with('problem', __('stock.thread_list_controller.that_preview_is_too_old_upload'));
         }
         [$cells, $problems, $name] = $list;
         $diff = ShelfDiff::of(ThreadShelf::rows(), self::rows($cells));
@@ -86,13 +88,13 @@ final class ThreadListController
         if (! is_array($list)) {
             return redirect()
                 ->route('threads.index')
-                ->with('problem', 'That preview is too old. Read the list once more.');
+                ->with('problem', __('stock.thread_list_controller.that_preview_is_too_old_upload'));
         }
         $rows = self::rows($list[0]);
         $diff = ShelfDiff::of(ThreadShelf::rows(), $rows);
         if ($diff->problems !== []) {
             throw ValidationException::withMessages([
-                'list' => 'The list contradicts itself: mend it and read it once more. Nothing was changed.',
+                'list' => __('stock.thread_list_controller.the_list_contradicts_itself_correct_it'),
             ]);
         }
         try {
@@ -104,7 +106,10 @@ final class ThreadListController
 
         return redirect()
             ->route('threads.index')
-            ->with('done', sprintf('%d cones added, %d changed.', count($diff->added), count($diff->changed)));
+            ->with('done', __('stock.thread_list_controller.cones_added_changed', [
+                'added' => count($diff->added),
+                'changed' => count($diff->changed),
+            ]));
     }
 
     /**

@@ -152,7 +152,7 @@ final readonly class Shortages
             if ($out !== null) {
                 $short[] = $this->short(
                     $kind->label(),
-                    $kind === StockKind::Film ? 'to lay on top' : 'wound or bought',
+                    $kind === StockKind::Film ? __('stock.shortages.to_lay_on_top') : __('stock.shortages.wound_or_bought'),
                     $out->missing,
                     $kind->unit(),
                     $out->for,
@@ -171,7 +171,11 @@ final readonly class Shortages
         foreach ($this->bolts->all() as $bolt) {
             $out = RunsOut::of($bolt->leftMm, $bolt->wanted);
             if ($out !== null) {
-                $what = "{$bolt->code} {$bolt->name}, {$bolt->widthMm} mm wide";
+                $what = __('stock.shortages.mm_wide', [
+                    'code' => $bolt->code,
+                    'name' => $bolt->name,
+                    'width_mm' => $bolt->widthMm,
+                ]);
                 $short[] = $this->short('Cloth', $what, $out->missing, 'mm', $out->for, $out->wanted);
             }
         }

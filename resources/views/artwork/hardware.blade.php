@@ -1,18 +1,18 @@
 {{-- What is fitted to each piece by hand: wants $hardware, $artwork and $n. --}}
-<section class="mt-6" aria-label="Hardware">
-    <h2 class="mb-1">Hardware</h2>
+<section class="mt-6" aria-label="{{ __('artwork.hardware.hardware') }}">
+    <h2 class="mb-1">{{ __('artwork.hardware.hardware') }}</h2>
     @if ($hardware === [])
-        <p class="note">Snaps, rings, hooks and zips: add them to the
-            <a href="{{ route('catalogue.show', 'hardware') }}">catalogue</a>, then enter how many each piece takes.</p>
+        <p class="note"><x-said key="artwork.hardware.snaps_rings_hooks_and_zips_add">
+            <x-slot:link><a href="{{ route('catalogue.show', 'hardware') }}">{{ __('artwork.hardware.catalogue') }}</a></x-slot:link></x-said></p>
     @else
         <form method="post" action="{{ route('artwork.hardware.keep', $artwork) }}">@csrf @method('put')
             <table id="hardware">
                 <thead>
                     <tr>
-                        <th>Part</th>
-                        <th class="num">Each</th>
-                        <th class="num">Price</th>
-                        <th class="num">For open orders</th>
+                        <th>{{ __('artwork.hardware.part') }}</th>
+                        <th class="num">{{ __('artwork.hardware.each') }}</th>
+                        <th class="num">{{ __('artwork.hardware.price') }}</th>
+                        <th class="num">{{ __('artwork.hardware.for_open_orders') }}</th>
                     </tr>
                 </thead>
                 <tbody>
@@ -34,8 +34,8 @@
             </table>
             <x-wrong field="hardware" />
             <p class="mt-3 flex flex-wrap gap-2">
-                <button class="btn" data-key="w">Save hardware <kbd>w</kbd></button>
-                <a class="btn" href="{{ route('catalogue.show', 'hardware') }}">Hardware of the shop</a>
+                <button class="btn" data-key="w">{{ __('artwork.hardware.save_hardware') }} <kbd>w</kbd></button>
+                <a class="btn" href="{{ route('catalogue.show', 'hardware') }}">{{ __('artwork.hardware.hardware_of_the_shop') }}</a>
             </p>
         </form>
     @endif

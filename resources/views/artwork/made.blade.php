@@ -3,7 +3,9 @@
     $n = static fn(float $value, int $digits = 0) => App\Shop\Figure::words($value, $digits);
 @endphp
 @if ($problem !== null)
-    <p class="note note-now" role="alert">{{ $problem }} Nothing was made; change what is on the left.</p>
+    <p class="note note-now" role="alert">{{ __('artwork.made.nothing_was_made_change_the_settings', [
+        'problem' => $problem,
+    ]) }}</p>
 @else
     @php
         $all = $made->after->bounds;
@@ -22,7 +24,7 @@
     <div class="weave flex h-[330px] items-center justify-center border border-hair p-3">
         <svg viewBox="{{ -$box[0] / 2 }} {{ -$box[1] / 2 }} {{ $box[0] }} {{ $box[1] }}"
             class="h-full w-full" role="img"
-            aria-label="{{ count($places) }} {{ count($places) === 1 ? 'copy' : 'copies' }} in place">
+            aria-label="{{ __('artwork.made.copies', ['places' => count($places)]) }}">
             @if ($field)
                 <rect x="{{ -$field[0] / 2 }}" y="{{ -$field[1] / 2 }}" width="{{ $field[0] }}"
                     height="{{ $field[1] }}" fill="none" stroke="#2b3a67" stroke-width="{{ $box[0] / 400 }}"
@@ -48,28 +50,31 @@
     </div>
     <p class="mt-1 text-sm text-soft">
         @if (count($places) > 1)
-            <strong class="text-ink">{{ $grid->columns }} × {{ $grid->rows }} = {{ count($places) }}
-                copies.</strong>
+            <strong class="text-ink">{{ __('artwork.made.x_copies', [
+                'columns' => $grid->columns,
+                'rows' => $grid->rows,
+                'places' => count($places),
+            ]) }}</strong>
         @endif
         @if (count($places) > 1)
-            The dashed way is that of the first block over the copies; the next one comes back along it.
+            {{ __('artwork.made.the_dashed_path_is_the_first') }}
         @endif
-        {{ $field ? 'The dashed frame is the field: the window less the margin.' : '' }}
+        {{ $field ? __('artwork.made.the_dashed_frame_is_the_sewing') : '' }}
     </p>
     <table class="mt-3">
-        <caption class="sr-only">Before and after</caption>
+        <caption class="sr-only">{{ __('artwork.made.before_and_after') }}</caption>
         <thead>
             <tr>
                 <th></th>
-                <th class="num">Stitches</th>
-                <th class="num">Changes</th>
-                <th class="num">Trims</th>
-                <th class="num">Jumps, mm</th>
-                <th class="num">Size, mm</th>
+                <th class="num">{{ __('artwork.made.stitches') }}</th>
+                <th class="num">{{ __('artwork.made.changes') }}</th>
+                <th class="num">{{ __('artwork.made.trims') }}</th>
+                <th class="num">{{ __('artwork.made.jumps_mm') }}</th>
+                <th class="num">{{ __('artwork.made.size_mm') }}</th>
             </tr>
         </thead>
         <tbody>
-            @foreach ([['In file order', $made->before], ['As made', $made->after]] as [$label, $figures])
+            @foreach ([[__('artwork.made.in_file_order'), $made->before], [__('artwork.made.as_made'), $made->after]] as [$label, $figures])
                 <tr>
                     <td>{{ $label }}</td>
                     <td class="num">{{ $n($figures->counts->stitches) }}</td>
@@ -81,7 +86,7 @@
                 </tr>
             @endforeach
             <tr>
-                <td><strong>Saved</strong></td>
+                <td><strong>{{ __('artwork.made.saved') }}</strong></td>
                 <td class="num">{{ $n($made->before->counts->stitches - $made->after->counts->stitches) }}</td>
                 <td class="num"><strong>{{ $made->changesSaved() }}</strong></td>
                 <td class="num">{{ $made->trimsSaved() }}</td>
@@ -90,16 +95,15 @@
             </tr>
         </tbody>
     </table>
-    <x-because about="How this was worked out">The minutes are the run time of both at {{ $n($speed) }} stitches per
-        minute on one head, with the house’s times for changes, trims and starts. Regrouped, block 1 of every copy is
-        sewn before block 2 of any: no block overtakes an earlier one of its own copy.</x-because>
+    <x-because :about="__('artwork.made.how_its_calculated')">{{ __('artwork.made.run_time_of_both_at_spm', [
+        'speed' => $n($speed),
+    ]) }}</x-because>
     @if ($ask)
         <div hx-swap-oob="innerHTML:#sure-box"><label
                 class="note note-now flex items-center gap-3 text-base text-ink"><input type="checkbox" name="sure"
                     value="1" class="h-5 w-5">
-                {{ $artwork->lettering ? 'There is lettering in it, and mirrored lettering cannot be read.'
-                    : 'Nobody has said whether there is lettering in it: mirrored lettering cannot be read.' }}
-                I have looked: this design may be mirrored.</label></div>
+                {{ __('artwork.made.i_checked_this_design_may_be', ['value' => $artwork->lettering ? __('artwork.made.this_design_has_lettering_and_mirrored')
+                    : __('artwork.made.if_this_design_has_lettering_it')]) }}</label></div>
     @else
         <div hx-swap-oob="innerHTML:#sure-box"></div>
     @endif

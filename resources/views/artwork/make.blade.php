@@ -1,16 +1,13 @@
-<x-layout station="artwork" :title="$artwork->name . ', make'">
-    <x-slot:say>Turn it, lay out copies, regroup them by colour, put in halts; what comes of it is said before
-        anything is kept.</x-slot:say>
+<x-layout station="artwork" :title="__('artwork.make.rearrange', ['name' => $artwork->name])">
+    <x-slot:say>{{ __('artwork.make.rotate_repeat_regroup_by_colour_or') }}</x-slot:say>
     <x-artwork-tabs :artwork="$artwork" here="make" />
-    <section class="mb-5 border-b border-hair pb-4" aria-label="For a quantity of patches">
+    <section class="mb-5 border-b border-hair pb-4" aria-label="{{ __('artwork.make.for_a_quantity_of_patches') }}">
         <div class="flex flex-wrap items-end gap-3">
-            <div class="w-32"><label for="for">For how many pieces</label><input id="for" name="for"
+            <div class="w-32"><label for="for">{{ __('artwork.make.number_of_pieces') }}</label><input id="for" name="for"
                     inputmode="numeric" class="num" value="{{ request('for', 48) }}" data-key="q"
-                    data-does="For how many pieces" hx-get="{{ route('artwork.sheets', $artwork) }}"
+                    data-does="{{ __('artwork.make.number_of_pieces') }}" hx-get="{{ route('artwork.sheets', $artwork) }}"
                     hx-trigger="load, input changed delay:400ms" hx-target="#sheets" hx-swap="innerHTML"></div>
-            <p class="flex-1 text-sm text-soft">Patches, and whatever is cut out of a frame: which frame, and how
-                many to a
-                sheet, is done soonest.</p>
+            <p class="flex-1 text-sm text-soft">{{ __('artwork.make.for_patches_and_other_pieces_cut') }}</p>
         </div>
         <div id="sheets" class="mt-2 min-h-10" aria-live="polite"></div>
     </section>
@@ -21,8 +18,8 @@
             hx-swap="innerHTML">
             @csrf
             <fieldset class="grid grid-cols-2 gap-x-4 gap-y-3">
-                <div><label for="turn">Turned, counter-clockwise</label><select id="turn" name="turn"
-                        data-key="t" data-does="Choose the turn">
+                <div><label for="turn">{{ __('artwork.make.rotation_counter_clockwise') }}</label><select id="turn" name="turn"
+                        data-key="t" data-does="{{ __('artwork.make.choose_the_rotation') }}">
                         @foreach ([0 => 'not', 90 => '90°', 180 => '180°', 270 => '270°'] as $deg => $label)
                             <option value="{{ $deg }}" @selected((int) old('turn',
                                 request('turn')) === $deg)>{{ $label }}
@@ -33,10 +30,10 @@
                 <div><label class="mt-6 flex items-center gap-2 text-base text-ink"><input type="checkbox"
                             name="mirrored" value="1" class="h-5 w-5" @checked(old('mirrored', request('mirrored')))
                                 data-key="i"
-                            data-does="Mirror it"> Mirrored left to right <kbd>i</kbd></label></div>
-                <div><label for="frame">Inside the field of</label><select id="frame" name="frame"
-                        data-key="f" data-does="Choose the frame">
-                        <option value="">no frame</option>
+                            data-does="{{ __('artwork.make.mirror') }}"> {{ __('artwork.make.mirrored_left_to_right') }} <kbd>i</kbd></label></div>
+                <div><label for="frame">{{ __('artwork.make.sewing_field') }}</label><select id="frame" name="frame"
+                        data-key="f" data-does="{{ __('artwork.make.choose_the_frame') }}">
+                        <option value="">{{ __('artwork.make.no_frame') }}</option>
                         @foreach ($frames as $frame)
                             <option value="{{ $frame->code }}"
                                 @selected(old('frame', request('frame')) === $frame->code)>{{ $frame->code }}
@@ -45,45 +42,42 @@
                     </select><x-wrong field="frame" /></div>
                 <div><label class="mt-6 flex items-center gap-2 text-base text-ink"><input type="checkbox"
                             name="most" value="1" class="h-5 w-5" @checked(old('most', request('most'))) data-key="a"
-                            data-does="As many as fit"> as many as fit <kbd>a</kbd></label></div>
+                            data-does="{{ __('artwork.make.as_many_as_fit') }}"> {{ __('artwork.make.as_many_as_fit_2') }} <kbd>a</kbd></label></div>
                 <div class="col-span-2 grid grid-cols-3 gap-3">
-                    <div><label for="columns">Copies along</label><input id="columns" name="columns"
+                    <div><label for="columns">{{ __('artwork.make.copies_across') }}</label><input id="columns" name="columns"
                             inputmode="numeric" value="{{ old('columns', request('columns', 1)) }}" class="num"
-                            data-key="c" data-does="Type how many copies"></div>
-                    <div><label for="rows">Copies up</label><input id="rows" name="rows" inputmode="numeric"
+                            data-key="c" data-does="{{ __('artwork.make.enter_how_many_copies') }}"></div>
+                    <div><label for="rows">{{ __('artwork.make.copies_up') }}</label><input id="rows" name="rows" inputmode="numeric"
                             value="{{ old('rows', request('rows', 1)) }}" class="num"></div>
-                    <div><label for="gap">Gap, mm</label><input id="gap" name="gap" inputmode="decimal"
+                    <div><label for="gap">{{ __('artwork.make.gap_mm') }}</label><input id="gap" name="gap" inputmode="decimal"
                             value="{{ old('gap', request('gap', $gap)) }}" class="num"></div>
                 </div>
                 <div class="col-span-2"><x-wrong field="columns" /><x-wrong field="rows" /><x-wrong field="gap" />
                 </div>
                 <label class="col-span-2 flex items-center gap-2 text-base text-ink"><input type="checkbox"
                         name="regroup" value="1" class="h-5 w-5" @checked(old('regroup', '1')) data-key="g"
-                        data-does="Regroup by colour"> Regroup the copies by colour <kbd>g</kbd></label>
-                <div class="col-span-2"><label for="stops">Halts to put in, after stitch</label><input id="stops"
-                        name="stops" value="{{ old('stops', request('stops')) }}" placeholder="such as 82, 164"
-                        data-key="p" data-does="Type where it is to halt"><x-wrong field="stops" />
-                    <p class="mt-1 text-sm text-soft">For applied cloth whose lines come in one block. The number of a
-                        stitch is read under <a href="{{ route('artwork.show', $artwork) }}">Look</a>. Stops it has
-                        already:
-                        {{ implode(', ', array_map(static fn($step) => App\Shop\Figure::words($step->to),
-                            array_slice($sheet->steps, 0, -1))) ?: 'none' }}.
+                        data-does="{{ __('artwork.make.regroup_by_colour') }}"> {{ __('artwork.make.regroup_the_copies_by_colour') }} <kbd>g</kbd></label>
+                <div class="col-span-2"><label for="stops">{{ __('artwork.make.stop_after_stitch') }}</label><input id="stops"
+                        name="stops" value="{{ old('stops', request('stops')) }}" placeholder="{{ __('artwork.make.for_example_82_164') }}"
+                        data-key="p" data-does="{{ __('artwork.make.enter_where_to_stop') }}"><x-wrong field="stops" />
+                    <p class="mt-1 text-sm text-soft"><x-said key="artwork.make.for_applied_cloth_whose_lines_are" :with="['value' => implode(', ', array_map(static fn($step) => App\Shop\Figure::words($step->to),
+                            array_slice($sheet->steps, 0, -1))) ?: __('artwork.make.none')]">
+                                <x-slot:link><a href="{{ route('artwork.show', $artwork) }}">{{ __('artwork.make.preview_it') }}</a></x-slot:link></x-said>
                     </p>
                 </div>
-                <x-field name="name" label="Name of what is made" box="col-span-2" maxlength="120"
-                    :placeholder="$artwork->name.', and what was done'" />
+                <x-field name="name" :label="__('artwork.make.name')" box="col-span-2" maxlength="120"
+                    :placeholder="__('artwork.make.and_what_was_done', ['name' => $artwork->name])" />
             </fieldset>
             <div class="mt-3"><x-wrong field="sure" />
                 <div id="sure-box"></div>
             </div>
             <p class="mt-4 flex flex-wrap gap-2">
-                <button class="btn btn-main" data-key="k">Keep it with this artwork <kbd>k</kbd></button>
-                <button class="btn" formmethod="get" formaction="{{ route('artwork.make.tape', $artwork) }}">Save as
-                    tape</button>
+                <button class="btn btn-main" data-key="k">{{ __('artwork.make.save_with_this_artwork') }} <kbd>k</kbd></button>
+                <button class="btn" formmethod="get" formaction="{{ route('artwork.make.tape', $artwork) }}">{{ __('artwork.make.download_as_dst') }}</button>
             </p>
         </form>
-        <section id="made" aria-live="polite" aria-label="What comes of it">
-            <p class="text-soft">Being worked out.</p>
+        <section id="made" aria-live="polite" aria-label="{{ __('artwork.make.preview') }}">
+            <p class="text-soft">{{ __('artwork.make.calculating') }}</p>
         </section>
     </div>
 </x-layout>

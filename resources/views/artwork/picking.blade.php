@@ -1,32 +1,35 @@
 {{-- What is brought to the stops of a frame: wants $picking, $bill, $units and $artwork. --}}
 @if ($picking->items !== [])
-    <section class="mt-6" aria-label="At hand, in this order">
-        <h2 class="mb-1">At hand, in this order</h2>
+    <section class="mt-6" aria-label="{{ __('artwork.picking.have_ready_in_this_order') }}">
+        <h2 class="mb-1">{{ __('artwork.picking.have_ready_in_this_order') }}</h2>
         <table id="picking">
             <thead>
                 <tr>
-                    <th>Stop</th>
-                    <th>What</th>
-                    <th>Done with it</th>
-                    <th class="num">Cut to, {{ $units->label() }}</th>
-                    <th class="num">For {{ max(1, $bill->frames) }} {{ $bill->frames > 1 ? 'frames' : 'frame' }}</th>
+                    <th>{{ __('artwork.picking.stop') }}</th>
+                    <th>{{ __('artwork.picking.item') }}</th>
+                    <th>{{ __('artwork.picking.what_to_do') }}</th>
+                    <th class="num">{{ __('artwork.picking.cut_to', ['units' => $units->label()]) }}</th>
+                    <th class="num">{{ __('artwork.picking.for', [
+                        'value' => max(1, $bill->frames),
+                        'value_2' => $bill->frames > 1 ? __('artwork.picking.frames') : __('artwork.picking.frame'),
+                    ]) }}</th>
                 </tr>
             </thead>
             <tbody>
                 @foreach ($picking->items as $item)
                     <tr>
-                        <td>after block {{ $item->block }}</td>
+                        <td>{{ __('artwork.picking.after_block', ['block' => $item->block]) }}</td>
                         <td>
                             @if ($item->piece !== null)
                                 @php $cloth = $bill->cloths[$item->piece]; @endphp
-                                {{ $cloth === null ? 'cloth' : "{$cloth->code} {$cloth->name}" }}, piece
-                                {{ $item->piece }}
+                                {{ __('artwork.picking.piece', [
+                                    'value' => $cloth === null ? __('artwork.picking.cloth') : "{$cloth->code} {$cloth->name}",
+                                    'piece' => $item->piece,
+                                ]) }}
                                 @if ($cloth?->fusible)
-                                    <span class="block text-sm text-soft">web on its back: iron, cool, peel before it is
-                                        cut; pressed after trimming</span>
+                                    <span class="block text-sm text-soft">{{ __('artwork.picking.fuse_web_to_the_back_iron') }}</span>
                                 @elseif ($cloth)
-                                    <span class="block text-sm text-soft">no web: lightly sprayed, in the box, where it
-                                        has to stay</span>
+                                    <span class="block text-sm text-soft">{{ __('artwork.picking.no_web_spray_lightly_in_the') }}</span>
                                 @endif
                             @else
                                 {{ $item->action->brings() }}
@@ -43,9 +46,9 @@
                 @endforeach
             </tbody>
         </table>
-        <x-because about="Where the sizes come from">Cloth as its shape above. A back or pocket reaches beyond the
-            lines it is taped to, backing and film beyond all that is sewn after that stop, by the
-            <a href="/shop#trimmed_beyond_mm">room to trim cloth</a>. What happens at which stop is decided on the <a
-                href="{{ route('artwork.stops', $artwork) }}">stop sheet</a>.</x-because>
+        <x-because :about="__('artwork.picking.where_the_sizes_come_from')"><x-said key="artwork.picking.cloth_is_sized_by_its_shape">
+            <x-slot:link><a href="/shop#trimmed_beyond_mm">{{ __('artwork.picking.trimming_allowance') }}</a></x-slot:link>
+            <x-slot:link2><a
+                href="{{ route('artwork.stops', $artwork) }}">{{ __('artwork.picking.stop_sheet') }}</a></x-slot:link2></x-said></x-because>
     </section>
 @endif

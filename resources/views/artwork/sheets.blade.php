@@ -10,24 +10,24 @@
 @endphp
 @if ($patch !== null)
     <p @class(['mb-2 text-sm', 'now' => $patch !== []])>
-        {{ $patch === [] ? 'As a patch: filled, in one piece, with a border to cut along.'
-            : 'As a patch: ' . implode(' ', $patch) }}</p>
+        {{ $patch === [] ? __('artwork.sheets.as_a_patch_filled_one_piece')
+            : __('artwork.sheets.as_a_patch', ['value' => implode(' ', $patch)]) }}</p>
 @endif
 @if ($problem !== null)
     <p class="now text-sm">{{ $problem }}</p>
 @elseif ($sheets === [])
-    <p class="now text-sm">No frame of the shop takes it with its margin.</p>
+    <p class="now text-sm">{{ __('artwork.sheets.none_of_your_frames_takes_it') }}</p>
 @else
     <table>
         <thead>
             <tr>
-                <th>Frame</th>
-                <th class="num">To a sheet</th>
-                <th class="num">Sheets</th>
-                <th class="num">Over</th>
-                <th class="num">Time</th>
-                <th class="num">Backing</th>
-                <th><span class="sr-only">Choose</span></th>
+                <th>{{ __('artwork.sheets.frame') }}</th>
+                <th class="num">{{ __('artwork.sheets.per_sheet') }}</th>
+                <th class="num">{{ __('artwork.sheets.sheets') }}</th>
+                <th class="num">{{ __('artwork.sheets.spare') }}</th>
+                <th class="num">{{ __('artwork.sheets.time') }}</th>
+                <th class="num">{{ __('artwork.sheets.backing') }}</th>
+                <th><span class="sr-only">{{ __('artwork.sheets.choose') }}</span></th>
             </tr>
         </thead>
         <tbody>
@@ -42,11 +42,13 @@
                     <td class="num">{{ $n($sheet->cm2 / 10000, 2) }} m²</td>
                     <td><a class="btn btn-small"
                             href="{{ route('artwork.make', [$artwork, ...$made($sheet)]) }}"
-                            aria-label="Lay it out: {{ $sheet->grid->copies() }} in {{ $sheet->frame }}">Lay it
-                                out</a></td>
+                            aria-label="{{ __('artwork.sheets.lay_out_in', [
+                                'copies' => $sheet->grid->copies(),
+                                'frame' => $sheet->frame,
+                            ]) }}">{{ __('artwork.sheets.lay_out') }}</a></td>
                 </tr>
             @endforeach
         </tbody>
     </table>
-    <p class="mt-1 text-sm text-soft">One head, regrouped by colour, hooping and swaps among it; soonest done first.</p>
+    <p class="mt-1 text-sm text-soft">{{ __('artwork.sheets.one_head_regrouped_by_colour_with') }}</p>
 @endif

@@ -1,36 +1,40 @@
-<x-layout station="artwork" :title="$artwork->name . ', stop sheet'">
+<x-layout station="artwork" :title="__('artwork.stops.stop_sheet', ['name' => $artwork->name])">
     @php
         $n = static fn(float $value) => App\Shop\Figure::words($value);
         $halts = $sheet->halts();
         $open = collect($sheet->steps)->filter(
             static fn($step) => !$step->decided && $step->role !== Hakama\Artwork\BlockRole::Sew,
         );
-        $say = static fn(int $count) => $count === 1 ? 'one stop' : "{$count} stops";
+        $say = static fn(int $count) => $count === 1 ? __('artwork.stops.one_stop') : "{$count} stops";
     @endphp
     <x-slot:say>
         @if ($open->isNotEmpty())
-            <span class="now">Look at block {{ $open->pluck('block')->join(', ', ' and ') }}: proposed from the shape,
-                not decided yet.</span>
+            <span class="now">{{ __('artwork.stops.check_block_suggested_from_the_shape', [
+                'join' => $open->pluck('block')->join(', ', ' and '),
+            ]) }}</span>
         @elseif ($halts === [])
-            The machine changes colour by itself all the way through {{ $artwork->name }}.
+            {{ __('artwork.stops.needs_no_stop_by_hand_the', ['name' => $artwork->name]) }}
         @else
-            The machine must halt at {{ $say(count($halts)) }} of {{ $artwork->name }}.
+            {{ __('artwork.stops.the_machine_must_stop_in', [
+                'halts' => $say(count($halts)),
+                'name' => $artwork->name,
+            ]) }}
         @endif
     </x-slot:say>
     <x-artwork-tabs :artwork="$artwork" here="stops" />
     <x-wrong field="blocks" />
     @if ($sheet->filmBeforeTrimming() !== null)
-        <p class="note note-now mb-3" role="alert">Film is laid after block {{ $sheet->filmBeforeTrimming() }}, and
-            cloth is
-            trimmed after that: the scissors cut the film. Lay it after the last trimming.</p>
+        <p class="note note-now mb-3" role="alert">{{ __('artwork.stops.film_goes_on_after_block_but', [
+            'film_before_trimming' => $sheet->filmBeforeTrimming(),
+        ]) }}</p>
     @endif
     <form method="post" action="{{ route('artwork.stops', $artwork) }}">
         @csrf @method('put')
         <input type="hidden" name="seen" value="{{ $seen }}">
-        <p class="mb-3 hidden text-sm print:block">{{ $artwork->name }}, {{ $n($artwork->stitches) }} stitches,
-            {{ $units->size($artwork->bounds()->width(), $artwork->bounds()->height()) }}.
-            {{ $halts === [] ? 'Colour change mode: by itself.'
-                : 'The machine halts after stitch ' . implode(', ', array_map($n, $halts)) . '.' }}
+        <p class="mb-3 hidden text-sm print:block">{{ __('artwork.stops.stitches', ['name' => $artwork->name, 'stitches' => $n($artwork->stitches), 'width' => $units->size($artwork->bounds()->width(), $artwork->bounds()->height()), 'value' => $halts === [] ? __('artwork.stops.colour_changes_automatic')
+                : __('artwork.stops.the_machine_stops_after_stitch', [
+                    'value' => implode(', ', array_map($n, $halts)),
+                ])]) }}
         </p>
         <ol class="steps">
             @foreach ($sheet->steps as $step)
@@ -40,7 +44,9 @@
                 @endphp
                 <li class="step" data-step="{{ $step->block }}">
                     <div class="weave flex h-36 items-center justify-center p-2"><img class="max-h-full max-w-full"
-                            loading="lazy" alt="Block {{ $step->block }} on what is sewn before it"
+                            loading="lazy" alt="{{ __('artwork.stops.block_on_what_is_sewn_so', [
+                                'block' => $step->block,
+                            ]) }}"
                             src="{{ route('artwork.drawing',
                                 [$artwork, 'block' => $step->block,
                                     'v' => substr(md5($artwork->checksum . ($block->thread->hex ?? '')), 0, 8)]) }}">
@@ -51,29 +57,35 @@
                             @if ($block->thread)
                                 {{ $block->thread->code }}
                                 {{ $block->thread->name }}{{ $block->thread->weight !== 40
-                                    ? ', ' . $block->thread->weight . ' wt' : '' }}
+                                    ? __('artwork.stops.wt', ['weight' => $block->thread->weight]) : '' }}
                             @else
-                                <span class="now">no thread yet</span>
+                                <span class="now">{{ __('artwork.stops.no_thread_yet') }}</span>
                             @endif
                         </span>
                     </p>
-                    <p class="text-sm text-soft tabular-nums">stitch {{ $n($step->from) }} to {{ $n($step->to) }}</p>
+                    <p class="text-sm text-soft tabular-nums">{{ __('artwork.stops.stitches_to', [
+                        'from' => $n($step->from),
+                        'to' => $n($step->to),
+                    ]) }}</p>
                     <div class="noprint mt-1">
-                        <label for="role-{{ $step->block }}">It is for</label>
+                        <label for="role-{{ $step->block }}">{{ __('artwork.stops.purpose') }}</label>
                         <select id="role-{{ $step->block }}" name="blocks[{{ $step->block }}][role]">
-                            <option value="">as proposed: {{ $block->toCore()->proposed->label() }}</option>
+                            <option value="">{{ __('artwork.stops.suggested', [
+                                'proposed' => $block->toCore()->proposed->label(),
+                            ]) }}</option>
                             @foreach (Hakama\Artwork\BlockRole::cases() as $role)
                                 <option value="{{ $role->value }}"
-                                    @selected(old("{$key}.role", $block->role?->value) === $role->value)>{{
-                                        $role->label() }}
+                                    @selected(old("{$key}.role", $block->role?->value) === $role->value)>{{ $role->label() }}
                                 </option>
                             @endforeach
                         </select>
                         <x-wrong :field="$key . '.role'" />
                         @if ($step->action !== null)
-                            <label for="action-{{ $step->block }}" class="mt-1">At the stop after it</label>
+                            <label for="action-{{ $step->block }}" class="mt-1">{{ __('artwork.stops.at_the_stop_after_it') }}</label>
                             <select id="action-{{ $step->block }}" name="blocks[{{ $step->block }}][action]">
-                                <option value="">as the role wants: {{ $step->role->actionAfter($preCut)->label() }}
+                                <option value="">{{ __('artwork.stops.standard', [
+                                    'action_after' => $step->role->actionAfter($preCut)->label(),
+                                ]) }}
                                 </option>
                                 @foreach (Hakama\Artwork\StopAction::cases() as $action)
                                     <option value="{{ $action->value }}"
@@ -85,7 +97,7 @@
                             @php $also = old('blocks') === null
                                 ? array_column($block->toCore()->also, 'value') : old("{$key}.also", []); @endphp
                             <details class="mt-1" @if ($also !== [] || $errors->has("{$key}.also*")) open @endif>
-                                <summary>And at the same stop</summary>
+                                <summary>{{ __('artwork.stops.also_at_this_stop') }}</summary>
                                 @foreach (array_filter(Hakama\Artwork\StopAction::together(),
                                     static fn($one) => $one !== $step->action) as $action)
                                     <label class="flex items-baseline gap-2"><input type="checkbox"
@@ -95,10 +107,10 @@
                             </details>
                             <x-wrong :field="$key . '.also.*'" />
                         @endif
-                        <label for="note-{{ $step->block }}" class="mt-1">Note</label>
+                        <label for="note-{{ $step->block }}" class="mt-1">{{ __('artwork.stops.note') }}</label>
                         <input id="note-{{ $step->block }}" name="blocks[{{ $step->block }}][note]"
                             value="{{ old("{$key}.note", $block->note) }}" maxlength="200"
-                            @if ($loop->first) data-key="n" data-does="Write a note for the first block" @endif>
+                            @if ($loop->first) data-key="n" data-does="{{ __('artwork.stops.write_a_note_for_the_first') }}" @endif>
                         <x-wrong :field="$key . '.note'" />
                     </div>
                     <p class="mt-1"><span class="hidden print:inline">{{ ucfirst($step->role->label()) }}.
@@ -106,25 +118,26 @@
                     @if ($step->action !== null)
                         <p @class(['stop', 'halt' => $step->halts()])>
                             @if ($step->halts())
-                            <strong>Halt: {{ $step->words() }}</strong>@else<span class="text-soft">goes on
-                                    by itself</span>
+                            <strong>{{ __('artwork.stops.stop', [
+                                'step' => $step->words(),
+                            ]) }}</strong>@else<span class="text-soft">{{ __('artwork.stops.goes_on_by_itself') }}</span>
                             @endif
                         </p>
-                        <x-because about="Why">{{ ucfirst($step->because) }}.</x-because>
+                        <x-because :about="__('artwork.stops.why')">{{ ucfirst($step->because) }}.</x-because>
                     @else
-                        <p class="stop text-soft">end</p>
+                        <p class="stop text-soft">{{ __('artwork.stops.end') }}</p>
                     @endif
                 </li>
             @endforeach
         </ol>
-        <p class="noprint mt-5 flex items-center gap-3"><button class="btn btn-main" data-key="k">Keep the sheet
+        <p class="noprint mt-5 flex items-center gap-3"><button class="btn btn-main" data-key="k">{{ __('artwork.stops.save_stop_sheet') }}
                 <kbd>k</kbd></button>
             @if ($open->isNotEmpty())
-                <button class="btn" name="accept" value="1" data-key="a">Right as proposed
+                <button class="btn" name="accept" value="1" data-key="a">{{ __('artwork.stops.confirm_suggestions') }}
                     <kbd>a</kbd></button>
             @endif
-            <button type="button" class="btn" data-print data-key="p">Print it <kbd>p</kbd></button>
-            <span class="text-sm text-soft">The Floor shows these steps, and the machine is told where to halt.</span>
+            <button type="button" class="btn" data-print data-key="p">{{ __('artwork.stops.print_it') }} <kbd>p</kbd></button>
+            <span class="text-sm text-soft">{{ __('artwork.stops.the_floor_shows_these_steps_and') }}</span>
         </p>
     </form>
 </x-layout>

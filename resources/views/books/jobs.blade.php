@@ -5,38 +5,40 @@
     $lost = $jobs->filter(static fn($job) => $job->priceCents() !== null && $job->priceCents() < $job->realCents());
     $earned = $jobs->sum(static fn($job) => $job->priceCents() === null ? 0 : $job->priceCents() - $job->realCents());
 @endphp
-<x-layout station="books" title="What jobs earned">
+<x-layout station="books" :title="__('books.jobs.job_results')">
     <x-slot:say>
         @if ($jobs->isEmpty())
-            Nothing is sewn yet.
+            {{ __('books.jobs.nothing_sewn_yet') }}
         @elseif ($lost->isNotEmpty())
-            <span class="now">{{ $lost->count() }} of {{ $jobs->count() }} jobs lost money.</span> All together
-            earned {{ $m($earned) }}.
+            <span class="now">{{ __('books.jobs.of_jobs_lost_money', [
+                'count' => $lost->count(),
+                'count_2' => $jobs->count(),
+            ]) }}</span> {{ __('books.jobs.total_earned', ['earned' => $m($earned)]) }}
         @else
-            {{ $jobs->count() }} jobs earned {{ $m($earned) }}; none lost money.
+            {{ __('books.jobs.jobs_earned_none_lost_money', ['count' => $jobs->count(), 'earned' => $m($earned)]) }}
         @endif
     </x-slot:say>
     <div class="mb-4 flex items-baseline gap-4">
-        <h1>What jobs earned</h1><span class="text-soft">those with pieces sewn, the worst first; amounts in
-            {{ $currency }}</span>
-        <a class="ml-auto" href="{{ route('invoices.csv') }}" data-key="v">Invoices as CSV <kbd>v</kbd></a>
-        <a href="{{ route('books.show') }}" data-key="b">Books <kbd>b</kbd></a>
+        <h1>{{ __('books.jobs.job_results') }}</h1><span class="text-soft">{{ __('books.jobs.orders_with_sewn_pieces_worst_first', [
+            'currency' => $currency,
+        ]) }}</span>
+        <a class="ml-auto" href="{{ route('invoices.csv') }}" data-key="v">{{ __('books.jobs.invoices_csv') }} <kbd>v</kbd></a>
+        <a href="{{ route('books.show') }}" data-key="b">{{ __('books.jobs.books') }} <kbd>b</kbd></a>
     </div>
     @if ($jobs->isEmpty())
-        <p class="note">As soon as the first piece of an order is counted it stands here: what it was to cost, what it
-            came to, and which line differs most.</p>
+        <p class="note">{{ __('books.jobs.results_appear_here_as_soon_as') }}</p>
     @else
         <table>
             <thead>
                 <tr>
-                    <th>Order</th>
-                    <th>For</th>
-                    <th class="num">Price</th>
-                    <th class="num">Planned</th>
-                    <th class="num">Came to</th>
-                    <th class="num">Earns</th>
-                    <th class="num">Margin</th>
-                    <th>Differs most</th>
+                    <th>{{ __('books.jobs.order') }}</th>
+                    <th>{{ __('books.jobs.customer') }}</th>
+                    <th class="num">{{ __('books.jobs.price') }}</th>
+                    <th class="num">{{ __('books.jobs.planned') }}</th>
+                    <th class="num">{{ __('books.jobs.actual') }}</th>
+                    <th class="num">{{ __('books.jobs.earned') }}</th>
+                    <th class="num">{{ __('books.jobs.margin') }}</th>
+                    <th>{{ __('books.jobs.biggest_difference') }}</th>
                 </tr>
             </thead>
             <tbody>
@@ -55,20 +57,18 @@
                         <td @class(['num', 'now' => $price !== null && $price < $real])>{{ $price === null
                             ? '' : $m($price - $real) }}</td>
                         <td class="num">{{ $price === null
-                            ? 'no price' : $n($job->marginPercent($real) ?? 0, 1) . ' %' }}
+                            ? __('books.jobs.no_price') : $n($job->marginPercent($real) ?? 0, 1) . ' %' }}
                         </td>
                         <td class="text-sm">
                             @if ($furthest)
                                 {{ str_replace('_', ' ', $furthest[0]->value) }}, {{ $m(abs($furthest[1])) }}
-                                {{ $furthest[1] > 0 ? 'dearer' : 'cheaper' }}
+                                {{ $furthest[1] > 0 ? __('books.jobs.over') : __('books.jobs.under') }}
                             @endif
                         </td>
                     </tr>
                 @endforeach
             </tbody>
         </table>
-        <p class="mt-3 text-sm text-soft">Of an order that is sewn in part, what it came to is that part; its price
-            is the
-            whole.</p>
+        <p class="mt-3 text-sm text-soft">{{ __('books.jobs.for_an_order_sewn_in_part') }}</p>
     @endif
 </x-layout>

@@ -1,45 +1,51 @@
 @php
     $n = static fn(float $v, int $places = 0) => App\Shop\Figure::words($v, $places);
-    $by = static fn(float $factor) => $factor === 1.0 ? 'as reckoned' : sprintf('%+.1f %%', 100 * ($factor - 1));
+    $by = static fn(float $factor) => $factor === 1.0 ? __('books.learned.as_planned') : sprintf('%+.1f %%', 100 * ($factor - 1));
     $open = collect($offers)->filter->isOffered();
     $shifted = collect($offers)->filter(static fn($offer) => $offer->shifted);
 @endphp
-<x-layout station="books" title="What was learned">
+<x-layout station="books" :title="__('books.learned.what_the_log_shows')">
     <x-slot:say>
         @if ($shifted->isNotEmpty())
-            <span class="now">{{ $shifted->first()->machine->code }} no longer sews
-                {{ $shifted->first()->fabric->label() }}
-                as it did.</span>
+            <span class="now">{{ __('books.learned.no_longer_sews_as_fast_or', [
+                'code' => $shifted->first()->machine->code,
+                'fabric' => $shifted->first()->fabric->label(),
+            ]) }}</span>
         @elseif ($open->isNotEmpty())
-            {{ $open->count() === 1 ? 'One time is' : $open->count() . ' times are' }} other than reckoned.
+            {{ __('books.learned.drifted_from_the_plan', [
+                'value' => $open->count() === 1 ? __('books.learned.one_time_has') : __('books.learned.times_have', [
+                    'count' => $open->count(),
+                ]),
+            ]) }}
         @elseif (collect($rules)->contains(fn($rule) => $rule->isOffered()))
-            Loads take what is reckoned; {{ lcfirst(collect($rules)->first(fn($rule) => $rule->isOffered())->label) }}
-            {{ collect($rules)->filter(fn($rule) => $rule->isOffered())->count() === 1
-                ? 'is' : 'and another figure are' }} other by the log.
+            {{ __('books.learned.sewing_times_match_the_plan_drifted', [
+                'label' => lcfirst(collect($rules)->first(fn($rule) => $rule->isOffered())->label),
+                'count' => collect($rules)->filter(fn($rule) => $rule->isOffered())->count(),
+            ]) }}
         @else
-            Loads take what is reckoned, as far as it is logged.
+            {{ __('books.learned.sewing_times_match_the_plan_so') }}
         @endif
     </x-slot:say>
     <div class="mb-4 flex items-baseline gap-4">
-        <h1>What was learned</h1><span class="text-soft">how long it really takes, how often it goes wrong</span>
-        <a class="ml-auto" href="{{ route('books.show') }}" data-key="b">Books <kbd>b</kbd></a>
+        <h1>{{ __('books.learned.what_the_log_shows') }}</h1><span class="text-soft">{{ __('books.learned.how_long_work_really_takes_how') }}</span>
+        <a class="ml-auto" href="{{ route('books.show') }}" data-key="b">{{ __('books.learned.books') }} <kbd>b</kbd></a>
     </div>
     <x-wrong field="offered" />
     @if ($offers === [])
-        <p class="note">As soon as loads are sewn, how long they took stands here beside what was reckoned.</p>
+        <p class="note">{{ __('books.learned.measured_times_appear_here_beside_the') }}</p>
     @else
         <div class="relative overflow-x-auto"><table>
             <thead>
                 <tr>
-                    <th>Machine</th>
-                    <th>Cloth</th>
-                    <th class="num">Loads</th>
-                    <th class="num">Took</th>
-                    <th class="num">Spread</th>
-                    <th class="num">Reckoned now</th>
-                    <th class="num">Would be</th>
-                    <th>In the plan</th>
-                    <th><span class="sr-only">Decide</span></th>
+                    <th>{{ __('books.learned.machine') }}</th>
+                    <th>{{ __('books.learned.cloth') }}</th>
+                    <th class="num">{{ __('books.learned.loads') }}</th>
+                    <th class="num">{{ __('books.learned.took') }}</th>
+                    <th class="num">{{ __('books.learned.spread') }}</th>
+                    <th class="num">{{ __('books.learned.used_now') }}</th>
+                    <th class="num">{{ __('books.learned.measured') }}</th>
+                    <th>{{ __('books.learned.effect_on_the_plan') }}</th>
+                    <th><span class="sr-only">{{ __('books.learned.decide') }}</span></th>
                 </tr>
             </thead>
             <tbody>
@@ -47,12 +53,11 @@
                     <tr>
                         <td>{{ $offer->machine->code }}</td>
                         <td>{{ $offer->fabric->label() }}@if ($offer->shifted)
-                                <span class="now block text-sm">the last five go otherwise than before: look at the
-                                    machine first</span>
+                                <span class="now block text-sm">{{ __('books.learned.the_last_five_differ_from_before') }}</span>
                             @endif
                         </td>
                         @if ($offer->learned === null)
-                            <td class="num text-soft" colspan="3">none since it was taken</td>
+                            <td class="num text-soft" colspan="3">{{ __('books.learned.none_since_the_last_change') }}</td>
                         @else
                             <td class="num">{{ $offer->learned->n }}</td>
                             <td class="num">{{ $by($offer->learned->factor) }}</td>
@@ -62,8 +67,11 @@
                         <td class="num">{{ $offer->isOffered() ? $by($offer->offered()) : '' }}</td>
                         <td class="text-sm">
                             @if ($offer->isOffered() && $brings[$i][0] > 0)
-                                {{ $brings[$i][0] }} {{ $brings[$i][0] === 1 ? 'batch' : 'batches' }},
-                                {{ $n(abs($brings[$i][1]), 1) }} min {{ $brings[$i][1] < 0 ? 'less' : 'more' }}
+                                {{ __('books.learned.batches_min', [
+                                    'brings' => $brings[$i][0],
+                                    'brings_2' => $n(abs($brings[$i][1]), 1),
+                                    'value' => $brings[$i][1] < 0 ? __('books.learned.less') : __('books.learned.more'),
+                                ]) }}
                             @endif
                         </td>
                         <td>
@@ -75,11 +83,11 @@
                                 @if ($offer->isOffered())
                                     <button class="btn btn-small" name="do" value="take"
                                         @if ($loop->first) data-key="t"
-                                            @endif>Take it @if ($loop->first)<kbd>t</kbd>@endif</button>
-                                    <button class="btn btn-small" name="do" value="leave">Leave it</button>
+                                            @endif>{{ __('books.learned.use_it') }} @if ($loop->first)<kbd>t</kbd>@endif</button>
+                                    <button class="btn btn-small" name="do" value="leave">{{ __('books.learned.dismiss') }}</button>
                                 @endif
                                 @if ($offer->inForce !== 1.0)
-                                    <button class="btn btn-small" name="do" value="back">Reckon as before</button>
+                                    <button class="btn btn-small" name="do" value="back">{{ __('books.learned.use_the_old_figure_again') }}</button>
                                 @endif
                             </form>
                         </td>
@@ -87,28 +95,25 @@
                 @endforeach
             </tbody>
         </table></div>
-        <x-because about="How it is worked out">From the last twenty loads of each machine and cloth that did not stand
-            longer than ten minutes: all they took over all that was reckoned, with three loads that went as reckoned put
-            to both, so that little experience says little. Nothing changes before somebody takes it; loads before that
-            no longer count.</x-because>
+        <x-because :about="__('books.learned.how_its_calculated')">{{ __('books.learned.from_the_last_twenty_loads_per') }}</x-because>
     @endif
-    <h2 class="mb-1 mt-8">Figures of the house</h2>
+    <h2 class="mb-1 mt-8">{{ __('books.learned.house_figures') }}</h2>
     @foreach (session('taken', []) as $seq)
         <form method="post" action="{{ route('shop.undo', $seq) }}" class="mb-3">@csrf<button class="btn btn-small"
-                @if ($loop->first) data-key="u" @endif>Take it back @if ($loop->first)<kbd>u</kbd>@endif</button></form>
+                @if ($loop->first) data-key="u" @endif>{{ __('books.learned.undo') }} @if ($loop->first)<kbd>u</kbd>@endif</button></form>
     @endforeach
     @if ($rules === [])
-        <p class="note">Hooping, breaks, spoilage and bobbins are held against the house rules once they are logged.</p>
+        <p class="note">{{ __('books.learned.hooping_breaks_spoilage_and_bobbins_are') }}</p>
     @else
         <div class="relative overflow-x-auto"><table>
             <thead>
                 <tr>
-                    <th>Of</th>
-                    <th>Now and by the log</th>
-                    <th>From</th>
-                    <th class="w-[24rem]">By whom and what</th>
-                    <th>If it were taken</th>
-                    <th><span class="sr-only">Decide</span></th>
+                    <th>{{ __('books.learned.figure') }}</th>
+                    <th>{{ __('books.learned.used_now_and_measured') }}</th>
+                    <th>{{ __('books.learned.from') }}</th>
+                    <th class="w-[24rem]">{{ __('books.learned.breakdown') }}</th>
+                    <th>{{ __('books.learned.effect_on_the_plan') }}</th>
+                    <th><span class="sr-only">{{ __('books.learned.decide') }}</span></th>
                 </tr>
             </thead>
             <tbody>
@@ -125,7 +130,7 @@
                         <td class="text-sm">
                             @foreach ($offer->rows as [$of, $says, $isShifted])
                                 <span class="block">{{ $of }}: {{ $says }}@if ($isShifted)
-                                        <span class="now">, other than before of late</span>
+                                        <span class="now">{{ __('books.learned.changed_lately') }}</span>
                                     @endif
                                 </span>
                             @endforeach
@@ -136,38 +141,33 @@
                                 <form method="post" action="{{ route('books.learned.rule') }}" class="flex gap-2">@csrf
                                     @method('put')<input type="hidden" name="about" value="{{ $offer->about }}"><input
                                         type="hidden" name="figures" value="{{ $offer->sign() }}"><button
-                                        class="btn btn-small whitespace-nowrap" name="do" value="take">Take it<span
+                                        class="btn btn-small whitespace-nowrap" name="do" value="take">{{ __('books.learned.use_it') }}<span
                                             class="sr-only">:
                                             {{ $offer->label }}</span></button><button
                                                 class="btn btn-small whitespace-nowrap" name="do"
-                                        value="leave">Leave it</button></form>
+                                        value="leave">{{ __('books.learned.dismiss') }}</button></form>
                             @else
-                                <span class="text-sm text-soft">as reckoned</span>
+                                <span class="text-sm text-soft">{{ __('books.learned.as_planned') }}</span>
                             @endif
                         </td>
                     </tr>
                 @endforeach
             </tbody>
         </table></div>
-        <x-because about="How they are worked out">From the last four months: hooping is what lies between two
-            touches of the
-            same person at the same batch; breaks and spoilage are counted against stitches and pieces, with some that went
-            as reckoned put to them; where more breaks than chance would have it, it says so; bobbin
-            thread by least squares over what each bobbin had sewn when it ran out. What is
-            taken becomes the house rule, and is taken back like any change of it.</x-because>
+        <x-because :about="__('books.learned.how_theyre_calculated')">{{ __('books.learned.from_the_last_four_months_hooping') }}</x-because>
     @endif
     @if ($cloths !== [])
-        <h2 class="mb-1 mt-8">Spoiled, by cloth</h2>
+        <h2 class="mb-1 mt-8">{{ __('books.learned.spoilage_by_cloth') }}</h2>
         <div class="relative overflow-x-auto"><table>
             <thead>
                 <tr>
-                    <th>Cloth</th>
-                    <th class="num">Spoiled</th>
-                    <th class="num">Spread</th>
-                    <th class="num">Reckoned now</th>
-                    <th class="num">Would be</th>
-                    <th>In quotes</th>
-                    <th><span class="sr-only">Decide</span></th>
+                    <th>{{ __('books.learned.cloth') }}</th>
+                    <th class="num">{{ __('books.learned.spoiled') }}</th>
+                    <th class="num">{{ __('books.learned.spread') }}</th>
+                    <th class="num">{{ __('books.learned.used_now') }}</th>
+                    <th class="num">{{ __('books.learned.measured') }}</th>
+                    <th>{{ __('books.learned.in_quotes') }}</th>
+                    <th><span class="sr-only">{{ __('books.learned.decide') }}</span></th>
                 </tr>
             </thead>
             <tbody>
@@ -175,20 +175,25 @@
                     <tr>
                         <td>{{ $offer->fabric->label() }}</td>
                         @if ($offer->learned === null)
-                            <td class="num text-soft" colspan="2">none of late</td>
+                            <td class="num text-soft" colspan="2">{{ __('books.learned.none_lately') }}</td>
                         @else
-                            <td class="num">{{ $offer->learned->n }} of {{ $n($offer->learned->of) }}</td>
+                            <td class="num">{{ __('common.counts.of', [
+                                'some' => $offer->learned->n,
+                                'all' => $n($offer->learned->of),
+                            ]) }}</td>
                             <td class="num">± {{ $n(100 * $offer->learned->spread, 1) }} %</td>
                         @endif
-                        <td class="num">{{ $n($offer->inForce(), 1) }} %{{ $offer->own === null ? ', the house’s' : '' }}</td>
+                        <td class="num">{{ $n($offer->inForce(), 1) }} %{{ $offer->own === null ? __('books.learned.house_figure') : '' }}</td>
                         <td class="num">{{ $offer->isOffered() ? $n($offer->offered(), 1) . ' %' : '' }}</td>
                         <td class="text-sm">
                             @if ($offer->isOffered() && $offer->open > 0)
-                                of {{ $n($offer->open) }} open pieces
-                                {{ $n(($offer->open * $offer->offered()) / 100, 1) }} would be reckoned as spoiled, not
-                                {{ $n(($offer->open * $offer->inForce()) / 100, 1) }}
+                                {{ __('books.learned.open_pieces_expected_to_be_spoiled', [
+                                    'open' => $n($offer->open),
+                                    'open_2' => $n(($offer->open * $offer->offered()) / 100, 1),
+                                    'open_3' => $n(($offer->open * $offer->inForce()) / 100, 1),
+                                ]) }}
                             @elseif (! $offer->isOffered() && $offer->own === null)
-                                <span class="text-soft">too few pieces, or as reckoned</span>
+                                <span class="text-soft">{{ __('books.learned.too_few_pieces_or_as_planned') }}</span>
                             @endif
                         </td>
                         <td>
@@ -197,14 +202,14 @@
                                 <input type="hidden" name="fabric" value="{{ $offer->fabric->value }}"><input
                                     type="hidden" name="offered" value="{{ $offer->offered() }}">
                                 @if ($offer->isOffered())
-                                    <button class="btn btn-small whitespace-nowrap" name="do" value="take">Take it<span
-                                            class="sr-only"> for {{ $offer->fabric->label() }}</span></button>
-                                    <button class="btn btn-small whitespace-nowrap" name="do" value="leave">Leave
-                                        it</button>
+                                    <button class="btn btn-small whitespace-nowrap" name="do" value="take">{{ __('books.learned.use_it') }}<span
+                                            class="sr-only"> {{ __('books.learned.for', [
+                                                'fabric' => $offer->fabric->label(),
+                                            ]) }}</span></button>
+                                    <button class="btn btn-small whitespace-nowrap" name="do" value="leave">{{ __('books.learned.dismiss') }}</button>
                                 @endif
                                 @if ($offer->own !== null)
-                                    <button class="btn btn-small whitespace-nowrap" name="do" value="back">Reckon like
-                                        the others</button>
+                                    <button class="btn btn-small whitespace-nowrap" name="do" value="back">{{ __('books.learned.use_the_house_figure') }}</button>
                                 @endif
                             </form>
                         </td>
@@ -212,8 +217,6 @@
                 @endforeach
             </tbody>
         </table></div>
-        <x-because about="How much of it counts">Pieces spoiled or rejected, of all that were sewn on the cloth in the
-            last four months, with twenty as the house reckons put to both. Fewer than twenty pieces are shown and not
-            offered.</x-because>
+        <x-because :about="__('books.learned.how_much_of_it_counts')">{{ __('books.learned.pieces_spoiled_or_rejected_out_of') }}</x-because>
     @endif
 </x-layout>

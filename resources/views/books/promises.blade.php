@@ -8,74 +8,75 @@
         default => intdiv($minutes, 1440) . ' days',
     };
 @endphp
-<x-layout station="books" title="Promises">
+<x-layout station="books" :title="__('books.promises.promises')">
     <x-slot:say>
         @if ($all === 0)
-            Nothing was due in these days.
+            {{ __('books.promises.nothing_was_due_in_these_days') }}
         @else
-            {{ $kept }} of {{ $all }} promises were kept, {{ $percent($kept / $all) }} %.
+            {{ __('books.promises.of_promises_kept', [
+                'kept' => $kept,
+                'all' => $all,
+                'kept_2' => $percent($kept / $all),
+            ]) }}
         @endif
     </x-slot:say>
     <div class="mb-4 flex items-baseline gap-4">
-        <h1>Promises</h1><span class="text-soft">what was due, what was late, and whether the odds came true</span>
-        <a class="ml-auto" href="{{ route('books.show') }}" data-key="b">Books <kbd>b</kbd></a>
+        <h1>{{ __('books.promises.promises') }}</h1><span class="text-soft">{{ __('books.promises.what_was_due_what_was_late') }}</span>
+        <a class="ml-auto" href="{{ route('books.show') }}" data-key="b">{{ __('books.promises.books') }} <kbd>b</kbd></a>
     </div>
     <form class="mb-5 flex flex-wrap items-end gap-3" method="get">
-        <div><label for="from">Due from</label><input id="from" type="date" name="from"
+        <div><label for="from">{{ __('books.promises.due_from') }}</label><input id="from" type="date" name="from"
                 value="{{ $from->toDateString() }}"></div>
-        <div><label for="to">to</label><input id="to" type="date" name="to" value="{{ $to->toDateString() }}"></div>
-        <button class="btn" data-key="s">Show <kbd>s</kbd></button>
+        <div><label for="to">{{ __('books.promises.to') }}</label><input id="to" type="date" name="to" value="{{ $to->toDateString() }}"></div>
+        <button class="btn" data-key="s">{{ __('books.promises.show') }} <kbd>s</kbd></button>
     </form>
     <x-wrong field="from" /><x-wrong field="to" />
     <div class="grid grid-cols-1 gap-8 lg:grid-cols-2">
         <section>
-            <h2 class="mb-1">The odds that were given</h2>
+            <h2 class="mb-1">{{ __('books.promises.our_odds') }}</h2>
             @if ($promises->calibration() === [])
-                <p class="note">Odds are kept when they are first worked out for an order; once it was due, they are held
-                    against what became of it here.</p>
+                <p class="note">{{ __('books.promises.the_odds_are_kept_when_an') }}</p>
             @else
                 <table>
                     <thead>
                         <tr>
-                            <th>Said to be kept in</th>
-                            <th class="num">Promises</th>
-                            <th class="num">Said, mean</th>
-                            <th class="num">Were kept</th>
-                            <th>So the odds are</th>
+                            <th>{{ __('books.promises.odds_given') }}</th>
+                            <th class="num">{{ __('books.promises.promises') }}</th>
+                            <th class="num">{{ __('books.promises.average_given') }}</th>
+                            <th class="num">{{ __('books.promises.on_time') }}</th>
+                            <th>{{ __('books.promises.verdict') }}</th>
                         </tr>
                     </thead>
                     <tbody>
                         @foreach ($promises->calibration() as $band)
                             <tr>
-                                <td>{{ $percent($band->from) }} % and more</td>
+                                <td>{{ __('books.promises.and_more', ['from' => $percent($band->from)]) }}</td>
                                 <td class="num">{{ $band->n }}</td>
                                 <td class="num">{{ $percent($band->said) }} %</td>
                                 <td class="num">{{ $percent($band->share()) }} %</td>
                                 <td @class(['now' => $band->isTooHopeful()])>
-                                    {{ $band->isTooHopeful() ? 'too hopeful: promise later'
-                                        : ($band->isTooCareful() ? 'too careful: earlier would do'
-                                            : 'as good as chance lets one see') }}</td>
+                                    {{ $band->isTooHopeful() ? __('books.promises.too_optimistic_promise_later')
+                                        : ($band->isTooCareful() ? __('books.promises.too_careful_you_can_promise_earlier')
+                                            : __('books.promises.within_chance')) }}</td>
                             </tr>
                         @endforeach
                     </tbody>
                 </table>
-                <x-because about="How this is judged">Each promise is a coin of its own, with the odds that were given. In 95
-                    of 100 cases the number kept lies within 1.96 standard deviations of what was said; what lies further
-                    off is said.</x-because>
+                <x-because :about="__('books.promises.how_its_calculated')">{{ __('books.promises.each_promise_is_treated_as_a') }}</x-because>
             @endif
         </section>
         <section>
-            <h2 class="mb-1">Late</h2>
+            <h2 class="mb-1">{{ __('books.promises.late') }}</h2>
             @if ($late === [])
-                <p class="note">{{ $all === 0 ? 'Nothing was due.' : 'Nothing was late.' }}</p>
+                <p class="note">{{ $all === 0 ? __('books.promises.nothing_was_due') : __('books.promises.nothing_was_late') }}</p>
             @else
                 <table>
                     <thead>
                         <tr>
-                            <th>Order</th>
-                            <th>Due</th>
-                            <th class="num">Late by</th>
-                            <th class="num">Odds given</th>
+                            <th>{{ __('books.promises.order') }}</th>
+                            <th>{{ __('books.promises.due') }}</th>
+                            <th class="num">{{ __('books.promises.late_by') }}</th>
+                            <th class="num">{{ __('books.promises.odds_given') }}</th>
                         </tr>
                     </thead>
                     <tbody>
@@ -85,7 +86,7 @@
                                     {{ $one->customer }}</td>
                                 <td>{{ $one->due->format('D j M, H:i') }}</td>
                                 <td class="num">{{ $long($one->lateMin($now)) }}{{ $one->done === null
-                                    ? ', not done yet' : '' }}</td>
+                                    ? __('books.promises.not_done_yet') : '' }}</td>
                                 <td class="num">{{ $one->said === null ? '' : $percent($one->said) . ' %' }}</td>
                             </tr>
                         @endforeach

@@ -1,4 +1,4 @@
-<x-layout station="books" title="Books">
+<x-layout station="books" :title="__('books.show.books')">
     @php
         $n = static fn(float $v, int $d = 0) => App\Shop\Figure::words($v, $d);
         $causes = static fn($entry) => collect($entry->spoiled)
@@ -8,50 +8,54 @@
     @endphp
     <x-slot:say>
         @if ($today)
-            {{ $today->done }} pieces done
-            today{{ $today->spoiledPieces() ? ', ' . $today->spoiledPieces() . ' spoiled: ' . $causes($today) : '' }};
-            {{ $n($today->stitches) }} stitches.
+            {{ __('books.show.pieces_done_today_stitches', [
+                'done' => $today->done,
+                'value' => $today->spoiledPieces() ? __('books.show.spoiled', [
+                    'spoiled_pieces' => $today->spoiledPieces(),
+                    'today' => $causes($today),
+                ]) : '',
+                'stitches' => $n($today->stitches),
+            ]) }}
         @else
-            Nothing is booked today yet.
+            {{ __('books.show.nothing_logged_today_yet') }}
         @endif
     </x-slot:say>
     <form class="mb-5 flex flex-wrap items-end gap-3" method="get">
-        <div><label for="by">By</label><select id="by" name="by">
+        <div><label for="by">{{ __('books.show.by') }}</label><select id="by" name="by">
                 @foreach (Hakama\Books\Period::cases() as $one)
                     <option value="{{ $one->value }}" @selected($one === $period)>{{ $one->value }}</option>
                 @endforeach
             </select></div>
-        <div><label for="from">From</label><input id="from" type="date" name="from"
+        <div><label for="from">{{ __('books.show.from') }}</label><input id="from" type="date" name="from"
                 value="{{ $from->toDateString() }}"></div>
-        <div><label for="to">to</label><input id="to" type="date" name="to"
+        <div><label for="to">{{ __('books.show.to') }}</label><input id="to" type="date" name="to"
                 value="{{ $to->toDateString() }}"></div>
-        <button class="btn" data-key="s">Show <kbd>s</kbd></button>
-        <a class="btn ml-auto" href="{{ route('books.jobs') }}" data-key="j">What jobs earned <kbd>j</kbd></a>
-        <a class="btn" href="{{ route('books.promises') }}" data-key="m">Promises <kbd>m</kbd></a>
-        <a class="btn" href="{{ route('books.learned') }}" data-key="l">What was learned <kbd>l</kbd></a>
+        <button class="btn" data-key="s">{{ __('books.show.show') }} <kbd>s</kbd></button>
+        <a class="btn ml-auto" href="{{ route('books.jobs') }}" data-key="j">{{ __('books.show.job_results') }} <kbd>j</kbd></a>
+        <a class="btn" href="{{ route('books.promises') }}" data-key="m">{{ __('books.show.promises') }} <kbd>m</kbd></a>
+        <a class="btn" href="{{ route('books.learned') }}" data-key="l">{{ __('books.show.what_the_log_shows') }} <kbd>l</kbd></a>
         @php
             $span = ['by' => $period->value, 'from' => $from->toDateString(), 'to' => $to->toDateString()];
         @endphp
         <a class="btn" href="{{ route('books.csv', $span) }}" data-key="c">CSV <kbd>c</kbd></a>
-        <a class="btn" href="{{ route('books.xlsx', $span) }}" data-key="x">XLSX <kbd>x</kbd></a>
+        <a class="btn" href="{{ route('books.xlsx', $span) }}" data-key="x">{{ __('books.show.xlsx') }} <kbd>x</kbd></a>
     </form>
     <x-wrong field="from" /><x-wrong field="to" />
     <x-wrong field="by" />
     @if ($entries === [])
-        <p class="note">Nothing was sewn in these days. Every load, piece and spoil of the floor is booked here by
-            itself.</p>
+        <p class="note">{{ __('books.show.nothing_was_sewn_in_these_days') }}</p>
     @else
         <div class="grid grid-cols-1 gap-8 lg:grid-cols-[minmax(0,1fr)_minmax(0,1.7fr)]">
             <div>
-                <h2 class="mb-1">By {{ $period->value }}</h2>
+                <h2 class="mb-1">{{ __('books.show.by_2', ['value' => $period->value]) }}</h2>
                 <figure data-chart="by-period" class="mb-2" hidden></figure>
                 <table id="by-period">
                     <thead>
                         <tr>
                             <th>{{ ucfirst($period->value) }}</th>
-                            <th class="num">Stitches</th>
-                            <th class="num">Done</th>
-                            <th class="num">Spoiled</th>
+                            <th class="num">{{ __('books.show.stitches') }}</th>
+                            <th class="num">{{ __('books.show.done') }}</th>
+                            <th class="num">{{ __('books.show.spoiled_2') }}</th>
                         </tr>
                     </thead>
                     <tbody>
@@ -75,15 +79,15 @@
                         @endforeach
                     </tbody>
                 </table>
-                <h2 class="mb-1 mt-6">By machine</h2>
+                <h2 class="mb-1 mt-6">{{ __('books.show.by_machine') }}</h2>
                 <table>
                     <thead>
                         <tr>
-                            <th>Machine</th>
-                            <th class="num">Stitches</th>
-                            <th class="num">Planned</th>
-                            <th class="num">Real</th>
-                            <th class="num">Over plan</th>
+                            <th>{{ __('books.show.machine') }}</th>
+                            <th class="num">{{ __('books.show.stitches') }}</th>
+                            <th class="num">{{ __('books.show.planned') }}</th>
+                            <th class="num">{{ __('books.show.actual') }}</th>
+                            <th class="num">{{ __('books.show.over_plan') }}</th>
                         </tr>
                     </thead>
                     <tbody>
@@ -99,12 +103,12 @@
                     </tbody>
                 </table>
                 @if ($hours !== [])
-                    <h2 class="mb-1 mt-6">What became of their hours</h2>
+                    <h2 class="mb-1 mt-6">{{ __('books.show.where_the_hours_went') }}</h2>
                     <table id="machine-hours">
                         <thead>
                             <tr>
-                                <th>Hours</th>
-                                @foreach (['Sewing', 'Stopped', 'Hands', 'Changing', 'Idle'] as $state)
+                                <th>{{ __('books.show.hours') }}</th>
+                                @foreach ([__('books.show.sewing'), __('books.show.stopped'), __('books.show.hands'), __('books.show.changeovers'), __('books.show.idle')] as $state)
                                     <th class="num">{{ $state }}</th>
                                 @endforeach
                             </tr>
@@ -120,20 +124,19 @@
                             @endforeach
                         </tbody>
                     </table>
-                    <x-because about="How they are told apart">From what machines and people told: a stand until the next
-                        load is hands, until the next batch is set up is changing; what is longer than the <a
-                            href="/shop#idle_after_min">house’s limit</a>, and what nobody told of, is idle. Hours in
-                        which the shop is shut count for none of them but sewing.</x-because>
+                    <x-because :about="__('books.show.how_hours_are_sorted')"><x-said key="books.show.from_the_machine_and_floor_log">
+                        <x-slot:link><a
+                            href="/shop#idle_after_min">{{ __('books.show.house_limit') }}</a></x-slot:link></x-said></x-because>
                 @endif
-                <h2 class="mb-1 mt-6">Spoiled</h2>
+                <h2 class="mb-1 mt-6">{{ __('books.show.spoiled_2') }}</h2>
                 @if ($total->spoiled === [])
-                    <p class="text-soft">Nothing.</p>
+                    <p class="text-soft">{{ __('books.show.none') }}</p>
                 @else
                     <table>
                         <thead>
                             <tr>
-                                <th>Because</th>
-                                <th class="num">Pieces</th>
+                                <th>{{ __('books.show.cause') }}</th>
+                                <th class="num">{{ __('books.show.pieces') }}</th>
                             </tr>
                         </thead>
                         <tbody>
@@ -148,22 +151,24 @@
                 @endif
             </div>
             <div>
-                <h2 class="mb-1">By day, machine and order</h2>
+                <h2 class="mb-1">{{ __('books.show.by_day_machine_and_order') }}</h2>
                 @if ($rows === [])
-                    <p class="note mb-2">{{ count($entries) }} lines: open a
-                        {{ $period->within()->value ?? 'day' }} to see them, or take them as CSV.</p>
+                    <p class="note mb-2">{{ __('books.show.lines_open_a_to_see_them', [
+                        'entries' => count($entries),
+                        'value' => $period->within()->value ?? __('books.show.day'),
+                    ]) }}</p>
                 @endif
                 <table>
                     <thead>
                         <tr>
-                            <th>Day</th>
-                            <th>On</th>
-                            <th>Order</th>
-                            <th class="num">Stitches</th>
-                            <th class="num">Done</th>
-                            <th class="num">Planned</th>
-                            <th class="num">Real</th>
-                            <th>Spoiled</th>
+                            <th>{{ __('books.show.day_2') }}</th>
+                            <th>{{ __('books.show.on') }}</th>
+                            <th>{{ __('books.show.order') }}</th>
+                            <th class="num">{{ __('books.show.stitches') }}</th>
+                            <th class="num">{{ __('books.show.done') }}</th>
+                            <th class="num">{{ __('books.show.planned') }}</th>
+                            <th class="num">{{ __('books.show.actual') }}</th>
+                            <th>{{ __('books.show.spoiled_2') }}</th>
                         </tr>
                     </thead>
                     <tbody>
@@ -182,7 +187,7 @@
                             </tr>
                         @endforeach
                         <tr class="font-semibold">
-                            <td colspan="3">Together</td>
+                            <td colspan="3">{{ __('books.show.total') }}</td>
                             <td class="num">{{ $n($total->stitches) }}</td>
                             <td class="num">{{ $total->done }}</td>
                             <td class="num">{{ $n($total->plannedS / 60, 1) }}</td>
@@ -192,19 +197,17 @@
                     </tbody>
                 </table>
                 @if ($costliest !== [])
-                    <h2 class="mb-1 mt-6">What cost most of what went otherwise</h2>
+                    <h2 class="mb-1 mt-6">{{ __('books.show.biggest_losses') }}</h2>
                     <ol id="costliest">
                         @foreach ($costliest as [$what, $cents])
                             <li class="flex border-b border-hair py-1">{{ $what }}<span
                                     class="num ml-auto">{{ number_format($cents / 100, 2) }}</span></li>
                         @endforeach
                     </ol>
-                    <x-because about="How it is reckoned">Spoiled pieces at what their garment is worth, machines and
-                        hands at the house’s <a href="/shop#machine_hour_cents">hourly figures</a>.</x-because>
+                    <x-because :about="__('books.show.how_its_calculated')"><x-said key="books.show.spoiled_pieces_at_garment_value_machine">
+                        <x-slot:link><a href="/shop#machine_hour_cents">{{ __('books.show.hourly_rates') }}</a></x-slot:link></x-said></x-because>
                 @endif
-                <x-because about="Where these come from">Counted from the events of the floor and from nothing else.
-                    Planned and real are minutes of sewing: planned is the run time of each load that was sewn, real
-                    what the machine’s own clock said of it, halts and all. Stitches count every head.</x-because>
+                <x-because :about="__('books.show.where_these_come_from')">{{ __('books.show.counted_from_the_floor_log_only') }}</x-because>
             </div>
         </div>
     @endif

@@ -5,15 +5,16 @@
 @endphp
 {{-- Who is signed in here, and whose shop it is. --}}
 <span class="ml-auto">{{ $shop->name }}@if ($shop->is_demo)
-        (the demo; <a href="{{ route('begin.show') }}">begin your own shop</a>)
+        <x-said key="common.caller.demo">
+            <x-slot:link><a href="{{ route('begin.show') }}">{{ __('common.caller.set_up_your_own_shop') }}</a></x-slot:link></x-said>
     @endif
 </span>
 @if ($caller?->person)
     <form method="post" action="{{ route('sign-out') }}" class="flex items-center gap-2">@csrf
-        <span>{{ $caller->person->name }}, {{ $caller->role->value }}</span><button class="btn btn-small">Sign
-            out</button></form>
+        <span>{{ $caller->person->name }}, {{ $caller->role->value }}</span><button class="btn btn-small">{{ __('common.caller.sign_out') }}</button></form>
 @elseif ($caller?->tablet)
-    <span>tablet “{{ $caller->tablet->name }}”</span>
+    <span>{{ __('common.caller.tablet', ['name' => $caller->tablet->name]) }}</span>
 @elseif (!$shop->is_demo)
-    <span class="now">nobody owns this shop yet: <a href="{{ route('begin.show') }}">go on with the way in</a></span>
+    <span class="now"><x-said key="common.caller.this_shop_has_no_owner_yet">
+        <x-slot:link><a href="{{ route('begin.show') }}">{{ __('common.caller.finish_setting_up') }}</a></x-slot:link></x-said></span>
 @endif

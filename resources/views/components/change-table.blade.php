@@ -8,15 +8,15 @@
 <table>
     <thead>
         <tr>
-            <th>When</th>
-            <th>Who</th>
+            <th>{{ __('common.change_table.when') }}</th>
+            <th>{{ __('common.change_table.who') }}</th>
             @if ($thing)
-                <th>Of</th>
+                <th>{{ __('common.change_table.subject') }}</th>
             @endif
-            <th>What</th>
-            <th>Before and after</th>
+            <th>{{ __('common.change_table.change') }}</th>
+            <th>{{ __('common.change_table.before_and_after') }}</th>
             @if ($thing)
-                <th><span class="sr-only">Take back</span></th>
+                <th><span class="sr-only">{{ __('common.change_table.undo') }}</span></th>
             @endif
         </tr>
     </thead>
@@ -24,7 +24,7 @@
         @foreach ($changes as $change)
             <tr>
                 <td class="whitespace-nowrap">{{ $change->made_at->format('j M, H:i') }}</td>
-                <td>{{ $change->who === '' ? 'nobody said' : $change->who }}</td>
+                <td>{{ $change->who === '' ? __('common.change_table.not_set') : $change->who }}</td>
                 @if ($thing)
                     <td><span class="text-sm text-soft">{{ $change->kind }}</span>
                         @if ($change->kind === 'order')
@@ -33,7 +33,7 @@
                             <a href="{{ route('shop.show') }}#{{ $change->thing }}">{{ str_replace('_', ' ',
                                 $change->thing) }}</a>
                         @elseif ($change->kind === 'setup')
-                            <a href="{{ url('/setup/' . $change->thing) }}">its setup</a>
+                            <a href="{{ url('/setup/' . $change->thing) }}">{{ __('common.change_table.its_setup') }}</a>
                         @else
                             {{ $change->thing }}
                         @endif
@@ -52,7 +52,7 @@
                     <td class="num">
                         @if (App\Shop\Undo\Undo::can($change))
                             <form method="post" action="{{ route('shop.undo', $change) }}">@csrf<button
-                                    class="btn btn-small">Take back</button></form>
+                                    class="btn btn-small">{{ __('common.change_table.undo') }}</button></form>
                         @endif
                     </td>
                 @endif

@@ -15,25 +15,26 @@
 </x-head>
 
 <body @class(['floor' => $floor])>
-    <a href="#main" class="sr-only focus:not-sr-only focus:absolute focus:z-10 focus:bg-paper focus:p-3">To the
-        page</a>
-    <nav class="pleats" aria-label="Stations">
+    <a href="#main" class="sr-only focus:not-sr-only focus:absolute focus:z-10 focus:bg-paper focus:p-3">{{ __('common.layout.skip_to_content') }}</a>
+    <nav class="pleats" aria-label="{{ __('common.layout.stations') }}">
         @foreach (App\Orders\Queries\StationCounts::STATIONS as $i => $name)
             <a href="/{{ $name }}" class="pleat" data-key="{{ $i + 1 }}"
-                data-does="Go to {{ ucfirst($name) }}" @if ($name === $station) aria-current="page" @endif>
+                data-does="{{ __('common.layout.go_to', [
+                    'name' => ucfirst($name),
+                ]) }}" @if ($name === $station) aria-current="page" @endif>
                 <span class="name">{{ ucfirst($name) }}</span>
                 <span class="count">{{ $waiting[$name] }}
-                    <small>{{ $name === 'books' ? 'today' : ($waiting[$name] === 1 ? 'piece' : 'pieces') }}</small></span>
+                    <small>{{ $name === 'books' ? __('common.layout.today') : ($waiting[$name] === 1 ? __('common.layout.piece') : __('common.layout.pieces')) }}</small></span>
                 @if ($name === $station)
                     <span class="say">{{ $say ?? '' }}</span>
                 @endif
             </a>
         @endforeach
-        <a href="/shop" class="pleat shop" data-key="0" data-does="Go to the shop’s own things"
+        <a href="/shop" class="pleat shop" data-key="0" data-does="{{ __('common.layout.go_to_shop') }}"
             @if ($station === 'shop') aria-current="page" @endif>
-            <span class="name">Shop</span>
+            <span class="name">{{ __('common.layout.shop') }}</span>
             @if ($station === 'shop')
-            <span class="say">{{ $say ?? '' }}</span>@else<span class="count"><small>rules</small></span>
+            <span class="say">{{ $say ?? '' }}</span>@else<span class="count"><small>{{ __('common.layout.rules') }}</small></span>
             @endif
         </a>
     </nav>
@@ -45,19 +46,21 @@
             <p class="note note-now mb-4" role="alert">{{ session('problem') }}</p>
         @endif
         @if ($failed = App\Shop\Backup\Health::failedBackup())
-            <p class="note note-now noprint mb-4" role="alert">The last backup failed: {{ $failed }} Run
-                <kbd>bin/backup</kbd> on the shop’s computer.</p>
+            <p class="note note-now noprint mb-4" role="alert">{{ __('common.layout.the_last_backup_failed_run', [
+                'failed' => $failed,
+            ]) }}
+                <kbd>{{ __('common.layout.bin_backup') }}</kbd> {{ __('common.layout.on_the_shops_computer') }}</p>
         @endif
         {{ $slot }}
     </main>
     <footer class="noprint mx-auto flex max-w-[1280px] flex-wrap items-center gap-x-5 gap-y-2 px-6 pb-6 text-sm text-soft">
-        <button type="button" class="btn btn-small" data-keys>Keys of this page <kbd>?</kbd></button>
+        <button type="button" class="btn btn-small" data-keys>{{ __('common.layout.keyboard_shortcuts') }} <kbd>?</kbd></button>
         <x-caller />
     </footer>
-    <dialog id="keys" aria-label="Keys of this page">
-        <h2 class="mb-3">Keys of this page</h2>
+    <dialog id="keys" aria-label="{{ __('common.layout.keyboard_shortcuts') }}">
+        <h2 class="mb-3">{{ __('common.layout.keyboard_shortcuts') }}</h2>
         <dl class="facts"></dl>
-        <form method="dialog" class="mt-4"><button class="btn">Close</button></form>
+        <form method="dialog" class="mt-4"><button class="btn">{{ __('common.layout.close') }}</button></form>
     </dialog>
 </body>
 

@@ -1,21 +1,23 @@
 @props(['machine' => null, 'machines', 'here'])
 <div class="mb-4 flex flex-wrap items-center gap-2">
-    <div class="flex flex-wrap gap-2" role="group" aria-label="Machines">
+    <div class="flex flex-wrap gap-2" role="group" aria-label="{{ __('common.needle_tabs.machines') }}">
         @foreach ($machines as $one)
             <a class="btn {{ $machine && $one->id === $machine->id ? 'btn-main' : '' }}"
                 href="{{ route('needles.show', $one) }}"
                 @if ($machine && $one->id === $machine->id) aria-current="true" @endif>{{ $one->code }}
-                {{ $one->name }}<span class="ml-2 font-normal">{{ $one->needles }} needles</span></a>
+                {{ $one->name }}<span class="ml-2 font-normal">{{ __('common.needle_tabs.needles', [
+                    'needles' => $one->needles,
+                ]) }}</span></a>
         @endforeach
     </div>
     @php $of = $machine ?? $machines->first(); @endphp
-    <x-tabs label="Of the needles" :tabs="[
-        [route('needles.walks'), 'Walks to the shelf', 'w', $here === 'walks', 'Walks to the shelf, all machines'],
+    <x-tabs :label="__('common.needle_tabs.needle_pages')" :tabs="[
+        [route('needles.walks'), __('common.needle_tabs.thread_walks'), 'w', $here === 'walks', __('common.needle_tabs.thread_walks_all_machines')],
         ...$of === null
             ? []
             : [
-                [route('needles.pins', $of), 'Worth a pin', 'p', $here === 'pins', 'Threads worth a pin'],
-                [route('needles.care', $of), 'Care', 'c', $here === 'care', 'Care of this machine'],
+                [route('needles.pins', $of), __('common.needle_tabs.worth_pinning'), 'p', $here === 'pins', __('common.needle_tabs.threads_worth_pinning')],
+                [route('needles.care', $of), __('common.needle_tabs.care'), 'c', $here === 'care', __('common.needle_tabs.machine_care')],
             ],
     ]" />
 </div>

@@ -1,5 +1,5 @@
 @include('errors.plain', [
-    'title' => 'There is no such page',
+    'title' => __('common.404.page_not_found'),
     'text' =>
-        'The address leads nowhere here: what it named may be gone, or was never there. Nothing was changed.',
+        __('common.404.it_may_have_been_removed_nothing'),
 ])

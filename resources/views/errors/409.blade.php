@@ -1,4 +1,4 @@
 @include('errors.plain', [
-    'title' => 'That does not go',
-    'text' => 'Something else happened meanwhile, so nothing was changed. Go back and look at how it stands now.',
+    'title' => __('common.409.this_changed_meanwhile'),
+    'text' => __('common.409.somebody_changed_this_in_the_meantime'),
 ])

@@ -1,6 +1,5 @@
 @include('errors.plain', [
-    'title' => 'Too much was sent',
+    'title' => __('common.413.file_too_large'),
     'text' =>
-        'What was sent is larger than the server takes in (a tape is at most 16 MB), so nothing of it was stored. '.
-            'Go back with the browser: what you typed is still in the form.',
+        __('common.413.the_server_takes_up_to_16'),
 ])

@@ -1,5 +1,5 @@
 @include('errors.plain', [
-    'title' => 'The page was too old',
+    'title' => __('common.419.page_expired'),
     'text' =>
-        'It was open too long to be sent safely. Nothing was stored. Go back, reload the page and send it again.',
+        __('common.419.it_was_open_too_long_to'),
 ])

@@ -1,5 +1,5 @@
 @include('errors.plain', [
-    'title' => 'Something broke here',
+    'title' => __('common.500.something_went_wrong'),
     'text' =>
-        'It was written to the log. What had been stored is kept, what you just sent was not stored. Go back and try once more.',
+        __('common.500.it_has_been_logged_everything_stored'),
 ])

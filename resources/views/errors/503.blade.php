@@ -1,4 +1,4 @@
 @include('errors.plain', [
-    'title' => 'Closed for a moment',
-    'text' => 'The shop is being brought up to date. Try again in a minute.',
+    'title' => __('common.503.back_in_a_moment'),
+    'text' => __('common.503.hakama_is_being_updated_try_again'),
 ])

@@ -1,24 +1,27 @@
-<x-layout station="floor" title="Hooping" :floor="true">
+<x-layout station="floor" :title="__('floor.bench.hooping')" :floor="true">
     <x-slot:say>
         @if ($row === null)
-            Nothing waits for a frame.
+            {{ __('floor.bench.nothing_to_hoop') }}
         @elseif ($row->when === 'now')
-            <span class="now">{{ $row->machine }} stands for want of {{ $row->batch->code }},
-                {{ $row->sizeLabel() }}.</span>
+            <span class="now">{{ __('floor.bench.is_waiting_for', [
+                'machine' => $row->machine,
+                'code' => $row->batch->code,
+                'size_label' => $row->sizeLabel(),
+            ]) }}</span>
         @else
-            Next into a frame: {{ $row->batch->code }}, {{ $row->sizeLabel() }}.
+            {{ __('floor.bench.hoop_next', ['code' => $row->batch->code, 'size_label' => $row->sizeLabel()]) }}
         @endif
     </x-slot:say>
     <div class="mb-3 flex flex-wrap items-baseline gap-4">
-        <h1>Hooping bench</h1>
-        <a class="ml-auto" href="{{ route('floor.board') }}" data-key="v">All machines <kbd>v</kbd></a>
-        <a href="{{ route('floor.show') }}" data-key="b">At the machine <kbd>b</kbd></a>
+        <h1>{{ __('floor.bench.hooping_bench') }}</h1>
+        <a class="ml-auto" href="{{ route('floor.board') }}" data-key="v">{{ __('floor.bench.all_machines') }} <kbd>v</kbd></a>
+        <a href="{{ route('floor.show') }}" data-key="b">{{ __('floor.bench.at_the_machine') }} <kbd>b</kbd></a>
     </div>
     @if ($row === null)
-        <p class="note">What is planned and not yet in a frame stands here, size by size.</p>
+        <p class="note">{{ __('floor.bench.planned_pieces_that_are_not_hooped') }}</p>
     @else
         <div class="grid grid-cols-1 gap-6 md:grid-cols-[minmax(0,1fr)_minmax(0,1.4fr)]">
-            <section aria-label="What waits for a frame">
+            <section aria-label="{{ __('floor.bench.to_hoop') }}">
                 <ol>
                     @foreach ($bench->rows as $one)
                         @php $isThis = $one->batch->code === $row->batch->code && $one->size === $row->size; @endphp
@@ -33,17 +36,22 @@
                                     {{ $one->batch->setup->garment }}, <strong>{{ $one->sizeLabel() }}</strong><span
                                         class="block text-soft">{{ $one->frame->code }},
                                         {{ $one->frame->free === 0
-                                            ? 'none is free' : $one->frame->free . ' free' }}{{ $one->isOn
-                                            ? ($one->when === '' ? ', enough is hooped' : '')
-                                            : ', the batch after' }}</span></span><span
+                                            ? __('floor.bench.no_frame_free') : __('floor.bench.free', [
+                                                'free' => $one->frame->free,
+                                            ]) }}{{ $one->isOn
+                                            ? ($one->when === '' ? __('floor.bench.enough_hooped') : '')
+                                            : __('floor.bench.next_batch') }}</span></span><span
                                     class="big !text-2xl">{{ count($one->pieces) }}</span></a>
                         </li>
                     @endforeach
                 </ol>
             </section>
-            <section aria-label="How it is hooped" class="max-md:order-first">
-                <h2>{{ $row->batch->design->name }} on {{ $row->batch->setup->garment }},
-                    {{ $row->batch->setup->position }}</h2>
+            <section aria-label="{{ __('floor.bench.how_to_hoop_it') }}" class="max-md:order-first">
+                <h2>{{ __('floor.bench.on', [
+                    'name' => $row->batch->design->name,
+                    'garment' => $row->batch->setup->garment,
+                    'position' => $row->batch->setup->position,
+                ]) }}</h2>
                 <p class="big my-2">{{ $row->sizeLabel() }}</p>
                 @if ($row->place !== '')
                     <p class="text-xl font-semibold">{{ ucfirst($row->place) }}</p>
@@ -51,16 +59,19 @@
                 <div hx-get="{{ route('setup.show', ['decoration' => $row->batch->decorationId,
                     'size' => $row->size]) }}"
                     hx-select="#on-garment" hx-trigger="load" hx-swap="innerHTML" class="my-3 min-h-[200px]"></div>
-                <p class="text-base">Backing: {{ $row->batch->setup->backing }}{{ $row->batch->setup->topper
-                    ? ', film on top' : '' }};
+                <p class="text-base">{{ __('floor.bench.backing', ['backing' => $row->batch->setup->backing, 'value' => $row->batch->setup->topper
+                    ? __('floor.bench.film_on_top') : '']) }}
                     @if ($row->cut)
-                        cut {{ $row->cut->cut_at->format('j M, H:i') }}{{ $row->cut->who !== ''
-                            ? " by {$row->cut->who}" : '' }}.
+                        {{ __('floor.bench.cut', ['cut_at' => $row->cut->cut_at->format('j M, H:i'), 'value' => $row->cut->who !== ''
+                            ? ' '.__('floor.bench.by', ['who' => $row->cut->who]) : '']) }}
                     @else
-                        not cut yet: <a href="{{ route('setup.backing') }}">which stock it comes from</a>.
+                        <x-said key="floor.bench.not_cut_yet">
+                            <x-slot:link><a href="{{ route('setup.backing') }}">{{ __('floor.bench.which_stock_to_cut_from') }}</a></x-slot:link></x-said>
                     @endif
                 </p>
-                <p class="text-base text-soft">Reckoned with {{ $row->frame->hoopS }} s a frame. <output
+                <p class="text-base text-soft">{{ __('floor.bench.planned_at_s_a_frame', [
+                    'hoop_s' => $row->frame->hoopS,
+                ]) }} <output
                         class="tabular-nums"
                         data-since data-says="Since the last touch"></output></p>
                 @if ($row->isHoopable())
@@ -69,26 +80,25 @@
                             value="{{ $row->batch->code }}"><input type="hidden" name="kind" value="piece_hooped"><input
                             type="hidden" name="piece" value="{{ $row->pieces[0] }}"><input type="hidden"
                                 name="at_bench"
-                            value="1"><button class="btn btn-main w-full" data-key="h">One is hooped
+                            value="1"><button class="btn btn-main w-full" data-key="h">{{ __('floor.bench.hooped_one') }}
                             <kbd>h</kbd></button></form>
                 @else
                     <p class="note mt-3">{{ $row->frame->free === 0
-                        ? "Every {$row->frame->code} holds something: it is hooped when one comes back."
-                        : 'Made ready here; into the frame when the batch before it is hooped out.' }}</p>
+                        ? __('floor.bench.every_is_in_use_hoop_this', ['code' => $row->frame->code])
+                        : __('floor.bench.prepare_it_here_hoop_it_when') }}</p>
                 @endif
                 <x-wrong field="piece" />
                 @if ($row->kept)
                     <div class="mt-4 flex flex-wrap items-baseline gap-3 text-base">
-                        <span>Found once on this size{{ $row->kept->peg !== '' ? ": peg {$row->kept->peg}" : '' }}
-                            ({{ $row->kept->who !== '' ? "{$row->kept->who}, "
-                                : '' }}{{ $row->kept->kept_at->format('j M') }}).
-                            Was it right?</span>
+                        <span>{{ __('floor.bench.measured_on_this_size_was_it', ['value' => $row->kept->peg !== '' ? __('floor.bench.peg', [
+                            'peg' => $row->kept->peg,
+                        ]) : '', 'value_2' => $row->kept->who !== '' ? "{$row->kept->who}, "
+                                : '', 'kept_at' => $row->kept->kept_at->format('j M')]) }}</span>
                         <form method="post" action="{{ route('floor.bench.right', $row->kept) }}">@csrf<button
-                                class="btn btn-small" data-key="y">It was right <kbd>y</kbd></button></form>
+                                class="btn btn-small" data-key="y">{{ __('floor.bench.right') }} <kbd>y</kbd></button></form>
                         <a class="btn btn-small"
                             href="{{ route('setup.show', ['decoration' => $row->batch->decorationId,
-                                'size' => $row->size]) }}">Keep
-                            another place</a>
+                                'size' => $row->size]) }}">{{ __('floor.bench.save_another_position') }}</a>
                     </div>
                 @endif
             </section>

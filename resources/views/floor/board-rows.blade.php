@@ -1,7 +1,7 @@
 @php
     use Hakama\Floor\Stage;
     $stages = [
-        Stage::Preflight->value => 'list before the first load',
+        Stage::Preflight->value => __('floor.board_rows.check_before_the_first_load'),
         Stage::Ready->value => 'ready',
         Stage::Sewing->value => 'sewing',
         Stage::Halted->value => 'halted',
@@ -25,7 +25,7 @@
             <p class="flex items-baseline gap-3"><a class="big no-underline"
                     href="{{ route('floor.show', $row->machine) }}">{{ $row->machine->code }}</a><span
                     class="ml-auto text-right">{{ $row->now === null
-                        ? 'nothing to do' : $stages[$row->now->stage->value] }}</span>
+                        ? __('floor.board_rows.nothing_to_do') : $stages[$row->now->stage->value] }}</span>
             </p>
             @if ($row->now !== null)
                 <p class="mt-2 truncate font-semibold">{{ $row->batch->design->name }}</p>
@@ -37,22 +37,22 @@
                 </p>
                 <p class="text-base text-soft">
                     @if ($row->ends)
-                        batch ends {{ App\Foundation\Clock\ShopClock::words($row->ends) }}{{ $row->now->late > 0
-                            ? ', after its promise' : '' }}
+                        {{ __('floor.board_rows.batch_ends', ['ends' => App\Foundation\Clock\ShopClock::words($row->ends), 'value' => $row->now->late > 0
+                            ? __('floor.board_rows.after_its_due_time') : '']) }}
                     @endif
                 </p>
             @endif
-            <p @class(['mt-2 font-semibold', 'now' => $stands])>{{ ucfirst($row->next->what ?? 'wants nobody') }}</p>
+            <p @class(['mt-2 font-semibold', 'now' => $stands])>{{ ucfirst($row->next->what ?? __('floor.board_rows.needs_nobody')) }}</p>
         </section>
     @endforeach
 </div>
 @if ($board->shares !== [])
-    <h2 class="mb-1 mt-6">Who does what next</h2>
+    <h2 class="mb-1 mt-6">{{ __('floor.board_rows.next_jobs') }}</h2>
     <div class="grid grid-cols-1 gap-4 md:grid-cols-3">
         @foreach ($board->shares as $person => $acts)
             <section @class(['bg-paper p-4', 'border-l-[10px] border-ink' => $person === $who])
-                aria-label="For {{ $person }}">
-                <h3 class="font-semibold">{{ $person }}{{ $person === $who ? ', that is you' : '' }}</h3>
+                aria-label="{{ __('floor.board_rows.for', ['person' => $person]) }}">
+                <h3 class="font-semibold">{{ $person }}{{ $person === $who ? __('floor.board_rows.that_is_you') : '' }}</h3>
                 <ol>
                     @forelse ($acts as $act)
                         <li class="flex items-baseline gap-3 border-b border-hair py-1 text-base"><strong
@@ -61,16 +61,16 @@
                                 @class(['num', 'now' => $act->stands
                                     || $act->slackS < 0])>{{ $act->when() }}</span></li>
                     @empty
-                        <li class="py-1 text-base text-soft">nothing now</li>
+                        <li class="py-1 text-base text-soft">{{ __('floor.board_rows.nothing_now') }}</li>
                     @endforelse
                 </ol>
             </section>
         @endforeach
     </div>
 @endif
-<h2 class="mb-1 mt-6">What keeps them sewing, in this order</h2>
+<h2 class="mb-1 mt-6">{{ __('floor.board_rows.to_keep_the_machines_sewing_in') }}</h2>
 @if ($board->acts === [])
-    <p>Nothing: finish what is sewn.</p>
+    <p>{{ __('floor.board_rows.nothing_finish_the_sewn_pieces') }}</p>
 @else
     <ol>
         @foreach ($board->acts as $act)

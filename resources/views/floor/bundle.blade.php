@@ -3,50 +3,59 @@
     $order = $line->order;
     $states = $bundle->pieces->groupBy(fn($piece) => $piece->state->value);
 @endphp
-<x-layout station="floor" :title="'Bundle ' . $bundle->tag()->code()" :floor="true">
-    <x-slot:say>{{ $bundle->pieces->count() }} pieces tied together.</x-slot:say>
+<x-layout station="floor" :title="__('floor.bundle.bundle', ['code' => $bundle->tag()->code()])" :floor="true">
+    <x-slot:say>{{ __('floor.bundle.pieces_in_this_bundle', ['count' => $bundle->pieces->count()]) }}</x-slot:say>
     <div class="mb-3 flex flex-wrap items-baseline gap-4">
         <h1>{{ $bundle->tag()->code() }}</h1>
-        <a class="ml-auto" href="{{ route('floor.tags') }}" data-key="l">Another label <kbd>l</kbd></a>
-        <a href="{{ route('orders.tags', [$order, 'by' => 'bundle']) }}" data-key="p">Print labels <kbd>p</kbd></a>
+        <a class="ml-auto" href="{{ route('floor.tags') }}" data-key="l">{{ __('floor.bundle.another_label') }} <kbd>l</kbd></a>
+        <a href="{{ route('orders.tags', [$order, 'by' => 'bundle']) }}" data-key="p">{{ __('floor.bundle.print_labels') }} <kbd>p</kbd></a>
     </div>
     <dl class="facts max-w-[36em]">
-        <dt>Garment</dt>
+        <dt>{{ __('floor.bundle.garment') }}</dt>
         <dd>{{ $line->garmentLabel() }}</dd>
-        <dt>Sewn on it</dt>
-        <dd>{{ $bundle->decoration->artwork->name ?? 'artwork comes later' }},
+        <dt>{{ __('floor.bundle.decoration') }}</dt>
+        <dd>{{ $bundle->decoration->artwork->name ?? __('floor.bundle.artwork_to_follow') }},
             {{ $bundle->decoration->positionLabel() }}</dd>
-        <dt>For</dt>
-        <dd><a href="{{ route('orders.show', $order) }}">no. {{ $order->number }}</a>, {{ $order->customer->name }}, due
-            {{ $order->due_at->format('D j M, H:i') }}</dd>
-        <dt>Pieces</dt>
+        <dt>{{ __('floor.bundle.customer') }}</dt>
+        <dd><x-said key="floor.bundle.due" :with="[
+            'name' => $order->customer->name,
+            'due_at' => $order->due_at->format('D j M, H:i'),
+        ]"><x-slot:link><a href="{{ route('orders.show', $order) }}">{{ __('floor.bundle.no', [
+            'number' => $order->number,
+        ]) }}</a></x-slot:link></x-said></dd>
+        <dt>{{ __('floor.bundle.pieces') }}</dt>
         <dd>
             @foreach ($bundle->pieces->groupBy('size') as $size => $some)
                 {{ $size === 'one' ? '' : $size . ' ' }}{{ $some->count() }}{{ $loop->last ? '' : ', ' }}
             @endforeach
         </dd>
-        <dt>Stand</dt>
+        <dt>{{ __('floor.bundle.status') }}</dt>
         <dd>
             @foreach ($states as $state => $some)
-                {{ $some->count() }} {{ ['waiting' => 'waiting', 'sewing' => 'on the machine',
-                    'done' => 'sewn'][$state] }}{{ $loop->last ? '' : ', ' }}
+                {{ $some->count() }} {{ match ($state) {
+                    'waiting' => __('floor.bundle.waiting'),
+                    'sewing' => __('floor.bundle.on_the_machine'),
+                    'done' => __('floor.bundle.sewn'),
+                } }}{{ $loop->last ? '' : ', ' }}
             @endforeach
             @if ($bundle->decoration->batch)
-                in {{ $bundle->decoration->batch->code }}{{ $bundle->decoration->batch->machine
-                    ? ' on ' . $bundle->decoration->batch->machine->code : '' }}
+                {{ $bundle->decoration->batch->machine === null
+                    ? __('floor.bundle.in_batch', ['batch' => $bundle->decoration->batch->code])
+                    : __('floor.bundle.in_batch_on', [
+                        'batch' => $bundle->decoration->batch->code,
+                        'machine' => $bundle->decoration->batch->machine->code,
+                    ]) }}
             @endif
         </dd>
     </dl>
     <div class="mt-5 grid grid-cols-1 gap-5 md:grid-cols-3">
         <form method="post" action="{{ route('floor.bundles.count', $bundle) }}">@csrf<x-field name="here"
-                label="How many are here" inputmode="numeric" class="num" /><button class="btn mt-2 w-full"
-                data-key="h">Count them <kbd>h</kbd></button></form>
+                :label="__('floor.bundle.pieces_here')" inputmode="numeric" class="num" /><button class="btn mt-2 w-full"
+                data-key="h">{{ __('floor.bundle.save_the_count') }} <kbd>h</kbd></button></form>
         <form method="post" action="{{ route('floor.bundles.split', $bundle) }}">@csrf<x-field name="pieces"
-                label="Take so many off" inputmode="numeric" class="num" /><button class="btn mt-2 w-full">A bundle of
-                their own</button></form>
+                :label="__('floor.bundle.take_off_this_many')" inputmode="numeric" class="num" /><button class="btn mt-2 w-full">{{ __('floor.bundle.separate_bundle') }}</button></form>
         <form method="post" action="{{ route('floor.bundles.join', $bundle) }}">@csrf<x-field name="other"
-                label="Label of another" placeholder="K-12-3" maxlength="200" /><button
-                    class="btn mt-2 w-full">Tie it to
-                this one</button></form>
+                :label="__('floor.bundle.label_of_another')" placeholder="K-12-3" maxlength="200" /><button
+                    class="btn mt-2 w-full">{{ __('floor.bundle.join_to_this_one') }}</button></form>
     </div>
 </x-layout>

@@ -5,7 +5,5 @@
                 true))
             @if ($keys[$step->code] !== '') data-key="{{ $keys[$step->code] }}"
                 data-does="{{ $step->text }}" @endif><span
-            class="flex-1 text-base leading-snug">{{ $step->text
-                }}</span>@if ($keys[$step->code] !== '')<kbd>{{ $keys[$step->code]
-                    }}</kbd>@endif</label>
+            class="flex-1 text-base leading-snug">{{ $step->text }}</span>@if ($keys[$step->code] !== '')<kbd>{{ $keys[$step->code] }}</kbd>@endif</label>
 @endforeach

@@ -1,11 +1,11 @@
-<x-layout station="floor" title="What is wrong" :floor="true">
-    <x-slot:say>Say what is seen: it tells what is behind it, soonest found first.</x-slot:say>
+<x-layout station="floor" :title="__('floor.finder.troubleshoot')" :floor="true">
+    <x-slot:say>{{ __('floor.finder.choose_what_you_see_causes_are') }}</x-slot:say>
     <div class="mb-3 flex flex-wrap items-baseline gap-4">
-        <h1>What is wrong</h1>
-        <a class="ml-auto" href="{{ route('floor.show') }}" data-key="b">At the machine <kbd>b</kbd></a>
+        <h1>{{ __('floor.finder.troubleshoot') }}</h1>
+        <a class="ml-auto" href="{{ route('floor.show') }}" data-key="b">{{ __('floor.finder.at_the_machine') }} <kbd>b</kbd></a>
     </div>
     <div class="grid grid-cols-1 gap-8 md:grid-cols-[minmax(0,1fr)_minmax(0,1.4fr)]">
-        <nav aria-label="What is seen" class="grid gap-1">
+        <nav aria-label="{{ __('floor.finder.what_you_see') }}" class="grid gap-1">
             @foreach (Hakama\Floor\Symptom::cases() as $one)
                 <a href="{{ route('floor.finder', ['see' => $one->value]) }}"
                     @if ($one === $seen) aria-current="page" @endif
@@ -22,10 +22,11 @@
                             {{ $remedy->do }}</li>
                     @endforeach
                 </ol>
-                <p class="mt-3 text-base text-soft">Hands clear and the machine stopped before reaching in; power off at
-                    needle and foot. The machine’s manual and those who are trained on it decide.</p>
+                <p class="mt-3 text-base text-soft">{{ __('floor.finder.stop_the_machine_before_you_reach') }}</p>
                 @if ($recorded !== [])
-                    <h2 class="mb-1 mt-5">Spoiled by it here, in {{ $days }} days</h2>
+                    <h2 class="mb-1 mt-5">{{ __('floor.finder.spoiled_by_this_here_last_days', [
+                        'days' => $days,
+                    ]) }}</h2>
                     <table>
                         <tbody>
                             @foreach ($recorded as $row)
@@ -33,14 +34,16 @@
                                     <td>{{ $row->machine }}</td>
                                     <td>{{ Hakama\Garment\Fabric::from($row->fabric)->label() }}</td>
                                     <td class="num">{{ (int) $row->pieces === 1
-                                        ? 'one piece' : (int) $row->pieces . ' pieces' }}</td>
+                                        ? __('floor.finder.one_piece') : __('floor.finder.pieces', [
+                                            'pieces' => (int) $row->pieces,
+                                        ]) }}</td>
                                 </tr>
                             @endforeach
                         </tbody>
                     </table>
                 @endif
             @else
-                <p class="note">Choose what is seen.</p>
+                <p class="note">{{ __('floor.finder.choose_what_you_see') }}</p>
             @endif
         </section>
     </div>

@@ -1,16 +1,21 @@
-<x-layout station="floor" title="Floor" :floor="true">
+<x-layout station="floor" :title="__('floor.show.floor')" :floor="true">
     <x-slot:say>
         @php $halted = $station->running?->run->stage === Hakama\Floor\Stage::Halted; @endphp
         @if ($halted)
-            <span class="now">{{ $station->machine->code }} is halted and waits for a hand.</span>
+            <span class="now">{{ __('floor.show.has_stopped_and_needs_you', [
+                'code' => $station->machine->code,
+            ]) }}</span>
         @elseif ($station->running)
-            Machine {{ $station->machine->code }}: {{ $station->running->batch->code }},
-            {{ $station->running->batch->left }} {{ $station->running->batch->left === 1 ? 'piece' : 'pieces' }} to go.
+            {{ __('floor.show.machine_pieces_to_go', [
+                'code' => $station->machine->code,
+                'code_2' => $station->running->batch->code,
+                'left' => $station->running->batch->left,
+            ]) }}
         @else
-            Machine {{ $station->machine->code }} has nothing to do.
+            {{ __('floor.show.machine_is_free', ['code' => $station->machine->code]) }}
         @endif
     </x-slot:say>
-    <div class="mb-3 flex flex-wrap gap-2" role="group" aria-label="Machines">
+    <div class="mb-3 flex flex-wrap gap-2" role="group" aria-label="{{ __('floor.show.machines') }}">
         @foreach ($machines as $one)
             <a class="btn {{ $one->id === $station->machine->id ? 'btn-main' : '' }}"
                 href="{{ route('floor.show', $one) }}"
@@ -18,16 +23,16 @@
                     @endif>{{ $one->code }} {{ $one->name }}</a>
         @endforeach
         <a class="btn" href="{{ route('floor.board') }}" data-key="v"
-            data-does="All machines at once">All <kbd>v</kbd></a>
-        <a class="btn" href="{{ route('floor.bench') }}" data-key="j" data-does="The hooping bench">Bench
+            data-does="{{ __('floor.show.all_machines') }}">{{ __('floor.show.all') }} <kbd>v</kbd></a>
+        <a class="btn" href="{{ route('floor.bench') }}" data-key="j" data-does="{{ __('floor.show.hooping_bench') }}">{{ __('floor.show.bench') }}
             <kbd>j</kbd></a>
-        <a class="btn" href="{{ route('floor.finish') }}" data-key="z" data-does="Finish and check">Finish
+        <a class="btn" href="{{ route('floor.finish') }}" data-key="z" data-does="{{ __('floor.show.finishing') }}">{{ __('floor.show.finish') }}
             <kbd>z</kbd></a>
         @if ($people !== [])
             <form method="post" action="{{ route('floor.who') }}" class="ml-auto flex items-center gap-2">@csrf
-                @method('put')<label for="at-machine" class="m-0 text-base">At the machines</label><select
+                @method('put')<label for="at-machine" class="m-0 text-base">{{ __('floor.show.at_the_machines') }}</label><select
                     id="at-machine" name="who" data-send class="!w-40">
-                    <option value="">nobody said</option>
+                    <option value="">{{ __('floor.show.not_set') }}</option>
                     @foreach ($people as $name)
                         <option @selected($who === $name)>{{ $name }}</option>
                     @endforeach
@@ -35,14 +40,15 @@
             @error('pin')
                 <form method="post" action="{{ route('floor.who') }}" class="flex items-center gap-2">@csrf
                     @method('put')<input type="hidden" name="who" value="{{ old('who') }}"><label for="pin"
-                        class="m-0 text-base">PIN of {{ old('who') }}</label><input id="pin" type="password"
+                        class="m-0 text-base">{{ __('floor.show.pin_of', [
+                            'value' => old('who'),
+                        ]) }}</label><input id="pin" type="password"
                         name="pin" inputmode="numeric" autocomplete="off" autofocus class="!w-28" aria-invalid="true"
-                        aria-describedby="wrong-pin"><button class="btn btn-small">It is me</button><x-wrong
+                        aria-describedby="wrong-pin"><button class="btn btn-small">{{ __('floor.show.sign_in') }}</button><x-wrong
                         field="pin" /></form>
             @enderror
         @endif
-        <p id="lost" class="now ml-auto self-center" role="alert" hidden>The server does not answer. What was
-            recorded is kept; this page goes on by itself.</p>
+        <p id="lost" class="now ml-auto self-center" role="alert" hidden>{{ __('floor.show.the_server_does_not_answer_entries') }}</p>
     </div>
     @include('floor.station')
 </x-layout>

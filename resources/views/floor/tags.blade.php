@@ -1,18 +1,19 @@
-<x-layout station="floor" title="A label" :floor="true">
-    <x-slot:say>Scan the label of a piece or a bundle, or type what stands on it.</x-slot:say>
+<x-layout station="floor" :title="__('floor.tags.a_label')" :floor="true">
+    <x-slot:say>{{ __('floor.tags.scan_the_label_of_a_piece') }}</x-slot:say>
     <div class="mb-3 flex flex-wrap items-baseline gap-4">
-        <h1>A label</h1>
-        <a class="ml-auto" href="{{ route('floor.show') }}" data-key="b">At the machine <kbd>b</kbd></a>
+        <h1>{{ __('floor.tags.a_label') }}</h1>
+        <a class="ml-auto" href="{{ route('floor.show') }}" data-key="b">{{ __('floor.tags.at_the_machine') }} <kbd>b</kbd></a>
     </div>
     @if ($typed !== '')
-        <p class="note note-now mb-4" role="alert">{{ $typed }} is no label: it begins with P or K, and its last digit has to
-            fit the others. Look at it once more.</p>
+        <p class="note note-now mb-4" role="alert">{{ __('floor.tags.is_not_a_label_labels_start', [
+            'typed' => $typed,
+        ]) }}</p>
     @endif
     <div class="grid grid-cols-1 gap-8 md:grid-cols-2">
         <form method="get" action="{{ route('floor.tags') }}" class="grid gap-3">
-            <div><label for="code">What stands on it</label><input id="code" name="code" value="{{ $typed }}"
+            <div><label for="code">{{ __('floor.tags.label_code') }}</label><input id="code" name="code" value="{{ $typed }}"
                     maxlength="200" autocomplete="off" autofocus placeholder="P-1234-4"></div>
-            <button class="btn btn-main" data-key="w">Show it <kbd>w</kbd></button>
+            <button class="btn btn-main" data-key="w">{{ __('floor.tags.show') }} <kbd>w</kbd></button>
         </form>
         <x-scanner :found="route('floor.tags')" />
     </div>

@@ -1,15 +1,15 @@
 {{-- A machine, or several alike. --}}
 <form method="post" action="{{ route('machines.add') }}" class="grid gap-3">@csrf
     <div class="grid grid-cols-2 gap-3 md:grid-cols-6">
-        <x-field name="code" label="Short name" maxlength="12" placeholder="M1" required />
-        <x-field name="title" label="Called" maxlength="80" box="md:col-span-2" required />
-        <x-field name="heads" label="Heads" value="1" inputmode="numeric" />
-        <x-field name="needles" label="Needles of a head" value="15" inputmode="numeric" />
-        <x-field name="top_spm" label="Top speed, stitches a minute" value="1000" inputmode="numeric" />
+        <x-field name="code" :label="__('shop.machine_machine_form.short_name')" maxlength="12" placeholder="M1" required />
+        <x-field name="title" :label="__('shop.machine_machine_form.name')" maxlength="80" box="md:col-span-2" required />
+        <x-field name="heads" :label="__('shop.machine_machine_form.heads')" value="1" inputmode="numeric" />
+        <x-field name="needles" :label="__('shop.machine_machine_form.needles_per_head')" value="15" inputmode="numeric" />
+        <x-field name="top_spm" :label="__('shop.machine_machine_form.top_speed_spm')" value="1000" inputmode="numeric" />
     </div>
     <div class="grid grid-cols-2 gap-3 md:grid-cols-6">
         <fieldset class="md:col-span-2">
-            <legend class="text-sm text-soft">Drivers it has</legend>
+            <legend class="text-sm text-soft">{{ __('shop.machine_machine_form.drivers') }}</legend>
             <div class="flex flex-wrap gap-x-4">
                 @foreach (Hakama\Machine\Driver::cases() as $driver)
                     <label class="m-0 flex items-center gap-2 text-base text-ink"><input type="checkbox"
@@ -20,27 +20,27 @@
             </div>
             <x-wrong field="drivers" />
         </fieldset>
-        <div><label for="driver">Is on it now</label><select id="driver" name="driver"
+        <div><label for="driver">{{ __('shop.machine_machine_form.mounted_now') }}</label><select id="driver" name="driver"
                 @error('driver') aria-invalid="true" aria-describedby="wrong-driver" @enderror>
                 @foreach (Hakama\Machine\Driver::cases() as $driver)
                     <option @selected(old('driver', 'flat') === $driver->value)>{{ $driver->value }}</option>
                 @endforeach
             </select><x-wrong field="driver" /></div>
-        <div><label for="counts_from">Needle 1 is at the</label><select id="counts_from" name="counts_from">
+        <div><label for="counts_from">{{ __('shop.machine_machine_form.needle_1_is_at_the') }}</label><select id="counts_from" name="counts_from">
                 @foreach (['left', 'right'] as $side)
                     <option @selected(old('counts_from', 'left') === $side)>{{ $side }}</option>
                 @endforeach
             </select><x-wrong field="counts_from" /></div>
-        <div><label for="turns_caps">Turns caps by itself</label><select id="turns_caps" name="turns_caps">
-                @foreach (['' => 'not known', 'yes' => 'yes', 'no' => 'no'] as $value => $words)
+        <div><label for="turns_caps">{{ __('shop.machine_machine_form.turns_caps_itself') }}</label><select id="turns_caps" name="turns_caps">
+                @foreach (['' => __('shop.machine_machine_form.unknown'), 'yes' => 'yes', 'no' => 'no'] as $value => $words)
                     <option value="{{ $value }}" @selected(old('turns_caps', '') === $value)>{{ $words }}</option>
                 @endforeach
             </select><x-wrong field="turns_caps" /></div>
-        <x-field name="many" label="How many alike" value="1" inputmode="numeric" />
+        <x-field name="many" :label="__('shop.machine_machine_form.how_many_of_these')" value="1" inputmode="numeric" />
     </div>
     <div class="grid grid-cols-2 items-end gap-3 md:grid-cols-6">
-        <x-field name="arm_width" label="Width of the arm, mm" inputmode="decimal" />
-        <x-field name="gap" label="Room under the carriage, mm" inputmode="decimal" />
-        <div><button class="btn btn-main" data-key="v" data-does="Add it">Add <kbd>v</kbd></button></div>
+        <x-field name="arm_width" :label="__('shop.machine_machine_form.arm_width_mm')" inputmode="decimal" />
+        <x-field name="gap" :label="__('shop.machine_machine_form.gap_under_the_carriage_mm')" inputmode="decimal" />
+        <div><button class="btn btn-main" data-key="v" data-does="{{ __('shop.machine_machine_form.add_machine') }}">{{ __('shop.machine_machine_form.add') }} <kbd>v</kbd></button></div>
     </div>
 </form>

@@ -7,32 +7,42 @@
 @elseif ($quote !== null)
     @php $likely = $quote->likely; @endphp
     <p class="text-[28px] font-head font-semibold tabular-nums">{{ $m($likely->price) }} {{ $currency }} <span
-            class="font-sans text-base font-normal text-soft">{{ $m($likely->perPiece()) }} each</span></p>
+            class="font-sans text-base font-normal text-soft">{{ __('money.asked.each', [
+                'per_piece' => $m($likely->perPiece()),
+            ]) }}</span></p>
     @if ($quote->isGuess())
         @php
             $guessed = [];
             foreach ($quote->designs as $i => $design) {
                 if (! $design->stitches->isKnown) {
-                    $guessed[] = (count($quote->designs) === 1 ? '' : ['the first ', 'the second '][$i])
+                    $guessed[] = (count($quote->designs) === 1 ? '' : [__('money.asked.first').' ', __('money.asked.second').' '][$i])
                         . "about {$n($design->stitches->likely)} stitches, {$n($design->stitches->least)} to "
                         . $n($design->stitches->most);
                 }
             }
         @endphp
-        <p class="mb-2">{{ ucfirst(implode('; ', $guessed)) }}: from {{ $m($quote->least->price) }} to
-            {{ $m($quote->most->price) }}, until the tape is in.</p>
+        <p class="mb-2">{{ __('money.asked.from_to_until_we_have_the', [
+            'value' => ucfirst(implode('; ', $guessed)),
+            'price' => $m($quote->least->price),
+            'price_2' => $m($quote->most->price),
+        ]) }}</p>
     @endif
     @php $margin = $likely->marginPercent() ?? 0; @endphp
-    <p @class(['mb-3', 'now' => $margin < $wanted])>Costs {{ $m($likely->cost->cents()) }}, earns
-        {{ ($likely->profit() < 0 ? '−' : '') . $m(abs($likely->profit())) }}: a margin of
-        {{ $n($margin, 1) }} %{{ $margin < $wanted ? ", below the {$n($wanted)} % the house wants" : '' }}.</p>
+    <p @class(['mb-3', 'now' => $margin < $wanted])>{{ __('money.asked.costs_earns_margin', [
+        'cents' => $m($likely->cost->cents()),
+        'value' => ($likely->profit() < 0 ? '−' : '') . $m(abs($likely->profit())),
+        'margin' => $n($margin, 1),
+        'value_2' => $margin < $wanted ? __('money.asked.below_the_house_target_of', ['wanted' => $n($wanted)]) : '',
+    ]) }}</p>
     <p class="mb-3">
         @if ($odds?->promise === null)
-            By when is not to be said: no flat frame is large enough, or the days that are planned are full.
+            {{ __('money.asked.no_date_possible_no_flat_frame') }}
         @else
-            <strong>To promise:
-                {{ App\Foundation\Clock\ShopClock::time($odds->promise)->ceilMinutes(15)->format('D j M, H:i') }}</strong>, kept in
-            {{ $share }} % of cases, once garments and tape are here; behind all that is planned.
+            <x-said key="money.asked.on_time_once_garments_and_stitch" :with="[
+                'share' => $share,
+            ]"><x-slot:strong><strong>{{ __('money.asked.promise', [
+                'ceil_minutes' => App\Foundation\Clock\ShopClock::time($odds->promise)->ceilMinutes(15)->format('D j M, H:i'),
+            ]) }}</strong></x-slot:strong></x-said>
         @endif
     </p>
     @if ($fabric !== null)
@@ -41,9 +51,9 @@
     <table>
         <thead>
             <tr>
-                <th>Cost</th>
-                <th class="num">Amount</th>
-                <th>How it comes about</th>
+                <th>{{ __('money.asked.cost') }}</th>
+                <th class="num">{{ __('money.asked.amount') }}</th>
+                <th>{{ __('money.asked.how_its_calculated') }}</th>
             </tr>
         </thead>
         <tbody>
@@ -59,14 +69,16 @@
         </tbody>
     </table>
     @if ($likely->steps !== [])
-        <h2 class="mb-1 mt-4">Other quantities</h2>
+        <h2 class="mb-1 mt-4">{{ __('money.asked.other_quantities') }}</h2>
         <table>
             <tbody>
                 @foreach ($likely->steps as $pieces => $cents)
                     <tr>
-                        <td>{{ $pieces }} garments</td>
+                        <td>{{ __('money.asked.garments', ['pieces' => $pieces]) }}</td>
                         <td class="num">{{ $m($cents) }}</td>
-                        <td class="num">{{ $m(Hakama\Money\Amount::of($cents)->per($pieces)->cents()) }} each</td>
+                        <td class="num">{{ __('money.asked.each_2', [
+                            'cents' => $m(Hakama\Money\Amount::of($cents)->per($pieces)->cents()),
+                        ]) }}</td>
                     </tr>
                 @endforeach
             </tbody>
@@ -74,9 +86,14 @@
     @endif
     @if (count($likely->without) > 1)
         @foreach (collect($likely->without)->unique(0) as [$what, $cents])
-            @php $lessWords = $what === 'one place' ? 'less on each' : 'in one place less'; @endphp
-            <p @class(['mt-3' => $loop->first])>With {{ $what }} {{ $lessWords }}: {{ $m($cents) }} {{ $currency }},
-                {{ $m($likely->price - $cents) }} less.</p>
+            @php $lessWords = $what === __('money.asked_price.one_position') ? __('money.asked.less_on_each') : __('money.asked.one_decoration_less'); @endphp
+            <p @class(['mt-3' => $loop->first])>{{ __('money.asked.with_less', [
+                'what' => $what,
+                'less_words' => $lessWords,
+                'cents' => $m($cents),
+                'currency' => $currency,
+                'price' => $m($likely->price - $cents),
+            ]) }}</p>
         @endforeach
     @endif
     <form method="post" action="{{ route('orders.quotes.keep') }}" class="mt-5 flex items-end gap-3">@csrf
@@ -88,11 +105,12 @@
         @if ($of)
             <input type="hidden" name="of" value="{{ $of->id }}">
         @endif
-        <div class="flex-1"><label for="quote-customer">Keep it as a
-                quote{{ $of ? ", a new version of {$of->label()}" : '' }}, for</label><input id="quote-customer"
+        <div class="flex-1"><label for="quote-customer">{{ __('money.asked.save_as_a_quote_for', [
+            'value' => $of ? __('money.asked.a_new_version_of', ['of' => $of->label()]) : '',
+        ]) }}</label><input id="quote-customer"
                 name="customer" value="{{ old('customer', $of?->customer) }}" maxlength="120"
                 @error('customer') aria-invalid="true" aria-describedby="wrong-customer" @enderror></div>
-        <button class="btn btn-main">Keep it</button>
+        <button class="btn btn-main">{{ __('money.asked.save') }}</button>
     </form>
     <x-wrong field="customer" />
 @endif

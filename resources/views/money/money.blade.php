@@ -9,32 +9,44 @@
     $invoiced = $invoices->sum('cents');
     $words = static fn(Hakama\Money\CostCategory $about) => ucfirst(str_replace('_', ' ', $about->value));
 @endphp
-<x-layout station="orders" :title="'Money, order ' . $order->number">
+<x-layout station="orders" :title="__('money.money.money_order', ['number' => $order->number])">
     <x-slot:say>
         @if ($price === null)
-            <span class="now">The price list has no price for it.</span>
+            <span class="now">{{ __('money.money.the_price_list_has_no_price') }}</span>
         @else
-            Sold for {{ $m($price) }}, costs {{ $m($planned) }}: a margin of {{ $n($margin ?? 0, 1) }} %.
+            {{ __('money.money.price_cost_margin', [
+                'price' => $m($price),
+                'planned' => $m($planned),
+                'margin' => $n($margin ?? 0, 1),
+            ]) }}
         @endif
     </x-slot:say>
     <div class="mb-3 flex flex-wrap items-baseline gap-4">
-        <h1>What no. {{ $order->number }} costs and earns</h1>
-        <span class="text-soft">{{ $order->customer->name }}, amounts in {{ $currency }}</span>
-        <a class="ml-auto" href="{{ route('orders.show', $order) }}" data-key="b">Order {{ $order->number }}
+        <h1>{{ __('money.money.cost_and_profit_of_no', ['number' => $order->number]) }}</h1>
+        <span class="text-soft">{{ __('money.money.amounts_in', [
+            'name' => $order->customer->name,
+            'currency' => $currency,
+        ]) }}</span>
+        <a class="ml-auto" href="{{ route('orders.show', $order) }}" data-key="b">{{ __('money.money.order', [
+            'number' => $order->number,
+        ]) }}
             <kbd>b</kbd></a>
     </div>
     @if ($margin !== null && $margin < $money->wantedMargin)
-        <p class="note note-caution mb-4">The house wants {{ $n($money->wantedMargin) }} %. To reach it the price would
-            have to be {{ $m(Hakama\Money\Amount::of($planned)->times(100)->per(100 - $money->wantedMargin)->centsUp()) }}.</p>
+        <p class="note note-caution mb-4">{{ __('money.money.the_house_target_is_that_would', [
+            'wanted_margin' => $n($money->wantedMargin),
+            'cents_up' => $m(Hakama\Money\Amount::of($planned)->times(100)->per(100 - $money->wantedMargin)->centsUp()),
+        ]) }}</p>
     @endif
     <div class="grid grid-cols-1 gap-8 lg:grid-cols-[minmax(0,1.9fr)_minmax(0,1fr)]">
-        <section aria-label="Line by line">
+        <section aria-label="{{ __('money.money.line_by_line') }}">
             @foreach ($money->lines as $line)
                 <h2 class="mb-1 mt-4"><x-swatch :hex="$line->line->colour_hex" />{{ $line->job->pieces }} ×
                     {{ $line->line->garmentLabel() }}</h2>
                 @if ($line->missing !== [])
-                    <p class="note note-caution mb-2 text-sm">Not in it yet: {{ implode(', ', $line->missing) }}, whose
-                        artwork comes later.</p>
+                    <p class="note note-caution mb-2 text-sm">{{ __('money.money.not_included_artwork_to_follow', [
+                        'value' => implode(', ', $line->missing),
+                    ]) }}</p>
                 @endif
                 @if ($line->noPrice !== '')
                     <p class="now mb-2 text-sm">{{ $line->noPrice }}</p>
@@ -43,13 +55,13 @@
                 <table>
                     <thead>
                         <tr>
-                            <th>What</th>
-                            <th class="num">Planned</th>
+                            <th>{{ __('money.money.item') }}</th>
+                            <th class="num">{{ __('money.money.planned') }}</th>
                             @if ($line->real)
-                                <th class="num">Real</th>
-                                <th class="num">Other by</th>
+                                <th class="num">{{ __('money.money.actual') }}</th>
+                                <th class="num">{{ __('money.money.difference') }}</th>
                             @endif
-                            <th>How it comes about</th>
+                            <th>{{ __('money.money.how_its_calculated') }}</th>
                         </tr>
                     </thead>
                     <tbody>
@@ -73,7 +85,7 @@
                             </tr>
                         @endforeach
                         <tr class="font-semibold">
-                            <td>Together</td>
+                            <td>{{ __('money.money.total') }}</td>
                             <td class="num">{{ $m($line->planned->cents()) }}</td>
                             @if ($line->real)
                                 <td class="num">{{ $m($line->real->cents()) }}</td>
@@ -81,8 +93,10 @@
                             @endif
                             <td class="text-sm font-normal text-soft">
                                 @if ($line->quote)
-                                    by the list {{ $m($line->quote->price) }}, {{ $m($line->quote->perPiece()) }} a
-                                        piece
+                                    {{ __('money.money.price_list_a_piece', [
+                                        'price' => $m($line->quote->price),
+                                        'per_piece' => $m($line->quote->perPiece()),
+                                    ]) }}
                                 @endif
                             </td>
                         </tr>
@@ -91,46 +105,51 @@
                 @if ($line->quote && ($line->quote->steps !== [] || count($line->quote->without) > 1))
                     <p class="mt-1 text-sm">
                         @foreach ($line->quote->steps as $pieces => $cents)
-                            {{ $pieces }} {{ $pieces === 1 ? 'piece' : 'pieces' }}: {{ $m($cents) }},
-                            {{ $m(Hakama\Money\Amount::of($cents)->per($pieces)->cents()) }} each.
+                            {{ __('money.money.pieces_each', [
+                                'pieces' => $pieces,
+                                'cents' => $m($cents),
+                                'cents_2' => $m(Hakama\Money\Amount::of($cents)->per($pieces)->cents()),
+                            ]) }}
                         @endforeach
                         @if (count($line->quote->without) > 1)
                             @foreach ($line->quote->without as [$name, $cents])
-                                Without {{ $name }}: {{ $m($cents) }}.
+                                {{ __('money.money.without', ['name' => $name, 'cents' => $m($cents)]) }}
                             @endforeach
                         @endif
                     </p>
                 @endif
                 @if ($saved[$line->line->id] !== [])
-                    <h3 class="mt-3 font-semibold">What would make it cheaper</h3>
+                    <h3 class="mt-3 font-semibold">{{ __('money.money.ways_to_make_it_cheaper') }}</h3>
                     <ul class="text-sm">
                         @foreach ($saved[$line->line->id] as [$words, $cents])
                             <li class="flex border-b border-hair py-1">{{ $words }}<span
-                                    class="num ml-auto">costs {{ $m($cents) }} less</span></li>
+                                    class="num ml-auto">{{ __('money.money.costs_less', [
+                                        'cents' => $m($cents),
+                                    ]) }}</span></li>
                         @endforeach
                     </ul>
                 @endif
             @endforeach
         </section>
-        <section aria-label="Price and papers">
+        <section aria-label="{{ __('money.money.price_and_papers') }}">
             <dl class="facts">
-                <dt>Costs, as planned</dt>
+                <dt>{{ __('money.money.planned_cost') }}</dt>
                 <dd>{{ $m($planned) }}</dd>
                 @if ($real !== null)
-                    <dt>Came to, what is sewn</dt>
+                    <dt>{{ __('money.money.actual_cost_so_far') }}</dt>
                     <dd>{{ $m($real) }}</dd>
                 @endif
-                <dt>By the price list</dt>
+                <dt>{{ __('money.money.list_price') }}</dt>
                 <dd>{{ $m($money->listCents()) }}</dd>
-                <dt>Price</dt>
+                <dt>{{ __('money.money.price') }}</dt>
                 <dd><strong>{{ $m($price) }}</strong></dd>
                 @if ($price !== null)
-                    <dt>Earns, as planned</dt>
+                    <dt>{{ __('money.money.planned_profit') }}</dt>
                     <dd @class(['now' => $price < $planned])>{{ ($price < $planned
                         ? '−' : '') . $m(abs($price - $planned)) }},
                         {{ $n($margin ?? 0, 1) }} %</dd>
                     @if ($real !== null)
-                        <dt>Earns, by what it came to</dt>
+                        <dt>{{ __('money.money.profit_so_far') }}</dt>
                         <dd @class(['now' => $price < $real])>{{ ($price < $real
                             ? '−' : '') . $m(abs($price - $real)) }},
                             {{ $n($money->marginPercent($real) ?? 0, 1) }} %</dd>
@@ -143,58 +162,60 @@
                 <x-wrong field="seen" />
                 @foreach ($money->lines as $line)
                     @php $field = "blank.{$line->line->id}"; @endphp
-                    <label for="blank-{{ $line->line->id }}" class="mt-2">We pay for one
-                        {{ $line->line->garmentLabel() }}</label>
+                    <label for="blank-{{ $line->line->id }}" class="mt-2">{{ __('money.money.blank_cost', [
+                        'garment_label' => $line->line->garmentLabel(),
+                    ]) }}</label>
                     <input id="blank-{{ $line->line->id }}" name="blank[{{ $line->line->id }}]" inputmode="decimal"
-                        class="num" placeholder="the customer brings them"
+                        class="num" placeholder="{{ __('money.money.customer_supplies') }}"
                         value="{{ old($field, $typed($line->line->blank_cents)) }}"
                         @error($field) aria-invalid="true" aria-describedby="wrong-blank-{{ $line->line->id }}"
                             @enderror>
                     <x-wrong :field="$field" />
                 @endforeach
                 <div class="mt-2 grid grid-cols-2 gap-3">
-                    <x-field name="artwork" label="Artwork, once" inputmode="decimal" class="num"
+                    <x-field name="artwork" :label="__('money.money.artwork_fee')" inputmode="decimal" class="num"
                         :value="$typed($order->artwork_cents ?: null)" />
-                    <x-field name="agreed" label="Price agreed" inputmode="decimal" class="num"
-                        placeholder="as worked out" :value="$typed($order->agreed_cents)" />
+                    <x-field name="agreed" :label="__('money.money.agreed_price')" inputmode="decimal" class="num"
+                        :placeholder="__('money.money.as_calculated')" :value="$typed($order->agreed_cents)" />
                 </div>
-                <button class="btn btn-main mt-3" data-key="s">Keep the amounts <kbd>s</kbd></button>
+                <button class="btn btn-main mt-3" data-key="s">{{ __('money.money.save_amounts') }} <kbd>s</kbd></button>
             </form>
-            <h2 class="mb-1 mt-6">Papers</h2>
+            <h2 class="mb-1 mt-6">{{ __('money.money.papers') }}</h2>
             <p class="flex flex-wrap gap-2">
                 @if ($price !== null)
-                    <a class="btn btn-small" href="{{ route('orders.quote', $order) }}" data-key="q">Quote
+                    <a class="btn btn-small" href="{{ route('orders.quote', $order) }}" data-key="q">{{ __('money.money.quote') }}
                         <kbd>q</kbd></a>
                 @endif
-                <a class="btn btn-small" href="{{ route('orders.story', $order) }}">Delivery slips</a>
+                <a class="btn btn-small" href="{{ route('orders.story', $order) }}">{{ __('money.money.delivery_slips') }}</a>
             </p>
             <x-wrong field="form" />
             @foreach ($invoices as $invoice)
                 <p class="mt-1 flex items-baseline gap-3 border-b border-hair py-1">
                     <a href="{{ route('invoices.paper', $invoice) }}">{{ $invoice->credits_id === null
-                        ? 'Invoice' : 'Credit' }}
+                        ? __('money.money.invoice') : __('money.money.credit') }}
                         {{ $invoice->number }}</a>
                     <span class="text-sm text-soft">{{ $invoice->issued_at->format('j M Y') }}</span>
                     <span class="num ml-auto">{{ $m($invoice->cents) }}@if (!$invoice->tax()->isNone())
-                            <span class="text-sm text-soft">and {{ $m($invoice->tax_cents) }} tax</span>
+                            <span class="text-sm text-soft">{{ __('money.money.plus_tax', [
+                                'tax_cents' => $m($invoice->tax_cents),
+                            ]) }}</span>
                         @endif
                     </span>
                     @if ($invoice->credits_id === null && $invoices->where('credits_id', $invoice->id)->isEmpty())
                         <form method="post" action="{{ route('invoices.credit', $invoice) }}">@csrf<input
-                                type="hidden" name="form" value="{{ Str::uuid() }}"><button class="btn btn-small">Take
-                                it back</button></form>
+                                type="hidden" name="form" value="{{ Str::uuid() }}"><button class="btn btn-small">{{ __('money.money.credit_it') }}</button></form>
                     @endif
                 </p>
             @endforeach
             @if ($price !== null && $price > $invoiced)
                 <form method="post" action="{{ route('orders.invoice', $order) }}" class="mt-3">@csrf<input
-                        type="hidden" name="form" value="{{ $form }}"><button class="btn" data-key="i">Write
-                        the invoice over {{ $m($price - $invoiced) }} <kbd>i</kbd></button></form>
+                        type="hidden" name="form" value="{{ $form }}"><button class="btn" data-key="i">{{ __('money.money.invoice_2', [
+                            'price' => $m($price - $invoiced),
+                        ]) }} <kbd>i</kbd></button></form>
             @endif
-            <x-because about="Where these figures come from">Minutes and thread by the setup and the tape, as in the
-                plan; what an hour, a kilometre and a square metre cost by the <a href="/shop#machine_hour_cents">rules
-                    of the house</a>; the price by the <a href="{{ route('prices.show') }}">price list</a>. Real
-                is the machine’s own clock, every piece that was sewn, and what spoiled garments were worth.</x-because>
+            <x-because :about="__('money.money.where_these_figures_come_from')"><x-said key="money.money.minutes_and_thread_come_from_the">
+                <x-slot:link><a href="/shop#machine_hour_cents">{{ __('money.money.house_rules') }}</a></x-slot:link>
+                <x-slot:link2><a href="{{ route('prices.show') }}">{{ __('money.money.price_list') }}</a></x-slot:link2></x-said></x-because>
         </section>
     </div>
 </x-layout>

@@ -1,14 +1,23 @@
 @php $risk = $risks->on($fabric, $job); @endphp
 @if ($risk)
-    <p @class(['mb-2 text-sm', 'note note-caution' => $risk->isUnpractised()])>At stake:
-        {{ $job->pieces }} garments worth {{ $m($risk->onTableCents) }}.
+    <p @class(['mb-2 text-sm', 'note note-caution' => $risk->isUnpractised()])>{{ __('money.risk.at_stake_garments_worth', [
+        'pieces' => $job->pieces,
+        'on_table_cents' => $m($risk->onTableCents),
+    ]) }}
         @if ($risk->isUnpractised())
-            Nobody here has sewn {{ $fabric->label() }} or its like: a loss of {{ $m($risk->lossCents) }} is to be
-            expected. {{ $risks->practicePieces() }} on scrap first, about {{ $n(ceil($risks->practiceMin($job))) }} min,
-            bring it to {{ $m($risk->practisedCents) }}; sewn as a patch only the felt is at stake.
+            {{ __('money.risk.nobody_here_has_sewn_or_similar', [
+                'fabric' => $fabric->label(),
+                'loss_cents' => $m($risk->lossCents),
+                'practice_pieces' => $risks->practicePieces(),
+                'practice_min' => $n(ceil($risks->practiceMin($job))),
+                'practised_cents' => $m($risk->practisedCents),
+            ]) }}
         @else
-            Of {{ $n($risk->sewn) }} pieces on cloth like it {{ $n(100 * $risk->share, 1) }} % are to be expected
-            spoiled: {{ $m($risk->lossCents) }}.
+            {{ __('money.risk.of_pieces_on_similar_cloth_expect', [
+                'sewn' => $n($risk->sewn),
+                'value' => $n(100 * $risk->share, 1),
+                'loss_cents' => $m($risk->lossCents),
+            ]) }}
         @endif
     </p>
 @endif

@@ -5,11 +5,11 @@
 <table class="w-full">
     <thead>
         <tr>
-            <th class="num">Block</th>
-            <th>Thread</th>
-            <th class="num">Needle</th>
-            <th class="num">Stitches</th>
-            <th>At its stop</th>
+            <th class="num">{{ __('needles.card_table.block') }}</th>
+            <th>{{ __('needles.card_table.thread') }}</th>
+            <th class="num">{{ __('needles.card_table.needle') }}</th>
+            <th class="num">{{ __('needles.card_table.stitches') }}</th>
+            <th>{{ __('needles.card_table.when_it_stops') }}</th>
         </tr>
     </thead>
     <tbody>
@@ -23,10 +23,10 @@
                 <td><x-swatch :hex="$batch->design->colours()[$i]" />{{ $code }} {{ $threads[$code]?->name }}</td>
                 <td class="num"><strong
                         class="needle-number">{{ $needle }}</strong>{{ isset($load[$needle])
-                            && $load[$needle]->to === $code ? ' load it' : '' }}
+                            && $load[$needle]->to === $code ? ' '.__('needles.card_table.load_it') : '' }}
                 </td>
-                <td class="num">{{ $step->from }} to {{ $step->to }}</td>
-                <td>{{ $step->words() ?: 'ends' }}{{ $step->halts() ? ' (halt)' : '' }}{{ $step->note === ''
+                <td class="num">{{ __('needles.card_table.to', ['from' => $step->from, 'to' => $step->to]) }}</td>
+                <td>{{ $step->words() ?: __('needles.card_table.ends') }}{{ $step->halts() ? ' '.__('needles.card_table.stop') : '' }}{{ $step->note === ''
                     ? '' : ', ' . $step->note }}
                 </td>
             </tr>
@@ -34,15 +34,22 @@
     </tbody>
 </table>
 @if ($placed->changes->cones->load !== [])
-    <p class="mt-2"><strong>To load before:</strong>
+    <p class="mt-2"><strong>{{ __('needles.card_table.load_first') }}</strong>
         @foreach ($placed->changes->cones->load as $change)
-            needle {{ $change->needle }}{{ $change->from === null ? '' : ', take off ' . $change->from }}, load
-            {{ $change->to }} {{ $threads[$change->to]?->name }}{{ $loop->last ? '.' : '; ' }}
+            {{ __('needles.card_table.needle_load', [
+                'needle' => $change->needle,
+                'value' => $change->from === null ? '' : __('needles.card_table.take_off', ['from' => $change->from]),
+                'to' => $change->to,
+                'name' => $threads[$change->to]?->name,
+                'value_2' => $loop->last ? '.' : '; ',
+            ]) }}
         @endforeach
-</p>@else<p class="mt-2">Every thread is on its needle.</p>
+</p>@else<p class="mt-2">{{ __('needles.card_table.every_thread_is_on_its_needle') }}</p>
 @endif
 <p class="mt-1" id="program">{{ $program }}</p>
 @if ($placed->changes->needles > 0)
-    <p class="mt-1"><strong>Fit {{ $batch->batch->equipment->needle }}</strong> on the needles of this card: another
-        size or point is on them.</p>
+    <p class="mt-1"><x-said key="needles.card_table.on_this_cards_needles_another_size">
+        <x-slot:strong><strong>{{ __('needles.card_table.fit', [
+        'needle' => $batch->batch->equipment->needle,
+    ]) }}</strong></x-slot:strong></x-said></p>
 @endif

@@ -2,54 +2,59 @@
     $n = static fn(float $v) => App\Shop\Figure::words($v);
     $due = $list->due();
 @endphp
-<x-layout station="needles" title="Care">
+<x-layout station="needles" :title="__('needles.care.care')">
     <x-slot:say>
         @if ($due === [])
-            {{ $machine->code }} wants nothing at the moment.
+            {{ __('needles.care.needs_no_care_now', ['code' => $machine->code]) }}
         @else
             <span class="now">{{ $machine->code }}:
                 {{ lcfirst($due[0]->task->wanted($due[0]->needle)) }}{{ count($due) > 1
-                    ? ', and ' . (count($due) - 1) . ' more' : '' }}.</span>
+                    ? __('needles.care.and_more', ['due' => count($due) - 1]) : '' }}.</span>
         @endif
     </x-slot:say>
     <x-needle-tabs :machine="$machine" :machines="$machines" here="care" />
     <div class="grid grid-cols-1 gap-8 lg:grid-cols-[minmax(0,1.5fr)_minmax(0,1fr)]">
         <div>
-            <h1 class="mb-2 text-xl">Care of {{ $machine->code }}</h1>
+            <h1 class="mb-2 text-xl">{{ __('needles.care.care_of', ['code' => $machine->code]) }}</h1>
             <table>
                 <thead>
                     <tr>
-                        <th>What</th>
-                        <th class="num">Since then</th>
-                        <th class="num">Done after</th>
-                        <th>So far</th>
-                        <th>Due</th>
+                        <th>{{ __('needles.care.task') }}</th>
+                        <th class="num">{{ __('needles.care.since_then') }}</th>
+                        <th class="num">{{ __('needles.care.due_after') }}</th>
+                        <th>{{ __('needles.care.so_far') }}</th>
+                        <th>{{ __('needles.care.due') }}</th>
                     </tr>
                 </thead>
                 <tbody>
                     @foreach ($list->all as $i => $one)
                         <tr>
                             <td>{{ $one->isDue() || $one->needle === null
-                                ? $one->task->wanted($one->needle) : "Needle {$one->needle}" }}
+                                ? $one->task->wanted($one->needle) : __('needles.care.needle', [
+                                    'needle' => $one->needle,
+                                ]) }}
                                 @if ($one->needle !== null)
                                     @php $needle = $machine->rack->firstWhere('number', $one->needle); @endphp
                                     <span class="block text-sm text-soft">{{ $needle?->size }} {{ $needle?->point }},
-                                        {{ $needle?->thread?->code ?? 'no thread' }}</span>
+                                        {{ $needle?->thread?->code ?? __('needles.care.no_thread') }}</span>
                                 @endif
                             </td>
                             <td class="num">{{ $n($one->used) }}</td>
-                            <td class="num">{{ $n($one->after) }} {{ $one->isDays ? 'days' : 'stitches' }}</td>
+                            <td class="num">{{ $n($one->after) }} {{ $one->isDays ? __('needles.care.days') : __('needles.care.stitches') }}</td>
                             <td>
                                 <div class="w-28"><span class="strip" role="img"
-                                        aria-label="{{ round(100 * min(1, $one->share())) }} of 100"><i
+                                        aria-label="{{ __('needles.care.of_100', [
+                                            'value' => round(100 * min(1, $one->share())),
+                                        ]) }}"><i
                                             style="width: {{ round(100 * min(1, $one->share())) }}%"></i></span></div>
                             </td>
                             <td>
                                 @if ($one->isDue())
-                                    <strong class="now">now</strong>
+                                    <strong class="now">{{ __('needles.care.now') }}</strong>
                                 @elseif (isset($ahead[$i]))
                                     @php [$batch, $start] = $ahead[$i]; @endphp
-                                    during <a href="{{ route('plan.why', $batch) }}">{{ $batch }}</a>
+                                    <x-said key="needles.care.during">
+                                        <x-slot:link><a href="{{ route('plan.why', $batch) }}">{{ $batch }}</a></x-slot:link></x-said>
                                     @if ($start)
                                         <form method="post" action="{{ route('plan.down') }}" class="mt-1">@csrf
                                             <input type="hidden" name="machine" value="{{ $machine->code }}"><input
@@ -59,25 +64,26 @@
                                                 value="{{ $start->addMinutes($minutes)->format('Y-m-d H:i') }}"><input
                                                 type="hidden" name="what"
                                                 value="{{ $one->task->wanted($one->needle) }}"><button
-                                                class="btn btn-small">Plan {{ $minutes }} min before it,
-                                                {{ App\Foundation\Clock\ShopClock::words($start) }}</button>
+                                                class="btn btn-small">{{ __('needles.care.plan_min_before_it', [
+                                                    'minutes' => $minutes,
+                                                    'start' => App\Foundation\Clock\ShopClock::words($start),
+                                                ]) }}</button>
                                         </form>
                                     @endif
                                 @else
-                                    <span class="text-soft">after all that is planned</span>
+                                    <span class="text-soft">{{ __('needles.care.after_everything_planned') }}</span>
                                 @endif
                             </td>
                         </tr>
                     @endforeach
                 </tbody>
             </table>
-            <p class="mt-2 text-sm text-soft">A needle counts anew when another is fitted
-                (<a href="{{ route('needles.show', $machine) }}">on the rack</a>); how often is a
-                <a href="{{ route('shop.show') }}#needle_changed_after_stitches">house rule</a>. The machine’s manual
-                goes before. Power off before a hand is near needles or hook.</p>
+            <p class="mt-2 text-sm text-soft"><x-said key="needles.care.a_new_needle_starts_at_zero">
+                <x-slot:link><a href="{{ route('needles.show', $machine) }}">{{ __('needles.care.on_the_rack') }}</a></x-slot:link>
+                <x-slot:link2><a href="{{ route('shop.show') }}#needle_changed_after_stitches">{{ __('needles.care.house_rule') }}</a></x-slot:link2></x-said></p>
         </div>
         <div>
-            <h2 class="mb-2">Something was done</h2>
+            <h2 class="mb-2">{{ __('needles.care.log_care') }}</h2>
             <div class="flex flex-wrap gap-3">
                 @foreach ([Hakama\Floor\Care\CareTask::Oil, Hakama\Floor\Care\CareTask::Tension] as $j => $task)
                     <form method="post" action="{{ route('needles.care.note', $machine) }}">@csrf<input type="hidden"
@@ -92,24 +98,25 @@
                 class="mt-4 flex flex-wrap items-end gap-3">@csrf
                 <input type="hidden" name="id" value="{{ Str::uuid() }}"><input type="hidden" name="task"
                     value="{{ Hakama\Floor\Care\CareTask::FootHeight->value }}">
-                <div class="w-36"><label for="needle">Foot of needle</label><select id="needle" name="needle">
+                <div class="w-36"><label for="needle">{{ __('needles.care.foot_of_needle') }}</label><select id="needle" name="needle">
                         @foreach ($machine->rack as $needle)
                             <option value="{{ $needle->number }}"
-                                @selected((int) old('needle') === $needle->number)>{{ $needle->number }}{{
-                                    isset($feet[$needle->number]) ? ': ' . $feet[$needle->number]->note : '' }}</option>
+                                @selected((int) old('needle') === $needle->number)>{{ $needle->number }}{{ isset($feet[$needle->number]) ? ': ' . $feet[$needle->number]->note : '' }}</option>
                         @endforeach
                     </select></div>
-                <x-field name="note" label="set to" maxlength="80" box="w-40" placeholder="one card" />
-                <button class="btn">Note it</button>
+                <x-field name="note" :label="__('needles.care.set_to')" maxlength="80" box="w-40" :placeholder="__('needles.care.one_card')" />
+                <button class="btn">{{ __('needles.care.log') }}</button>
             </form>
             <x-wrong field="needle" />
             <x-wrong field="task" />
             @if ($done->isNotEmpty())
-                <h2 class="mb-1 mt-6">Done</h2>
+                <h2 class="mb-1 mt-6">{{ __('needles.care.done') }}</h2>
                 <ul>
                     @foreach ($done as $one)
                         <li class="border-b border-hair py-1">{{ $one->task->label() }}{{ $one->needle
-                            ? ", needle {$one->needle}" : '' }}{{ $one->note !== '' ? ": {$one->note}" : '' }}
+                            ? __('needles.care.needle_2', [
+                                'needle' => $one->needle,
+                            ]) : '' }}{{ $one->note !== '' ? ": {$one->note}" : '' }}
                             <span class="text-soft">{{ $one->done_at->format('D j M, H:i') }}{{ $one->who !== ''
                                 ? ", {$one->who}" : '' }}</span>
                         </li>

@@ -1,11 +1,17 @@
 {{-- The panel of a machine, and where it keeps the design: wants $placed, $panel, $kept and $others. --}}
-<p class="mt-2" id="panel"><strong>{{ $placed->machine }}’s panel.</strong> {{ implode(' ', $panel) }}
+<p class="mt-2" id="panel"><strong>{{ __('needles.panel.s_panel', [
+    'machine' => $placed->machine,
+]) }}</strong> {{ implode(' ', $panel) }}
     @if ($kept !== null)
-        The design is in <strong>slot {{ $kept->slot }}</strong> since
-        {{ App\Foundation\Clock\ShopClock::words($kept->kept_at) }}.
+        <x-said key="needles.panel.the_design_is_in_since" :with="[
+            'kept_at' => App\Foundation\Clock\ShopClock::words($kept->kept_at),
+        ]"><x-slot:strong><strong>{{ __('needles.panel.slot', [
+            'slot' => $kept->slot,
+        ]) }}</strong></x-slot:strong></x-said>
     @endif
 </p>
 @if ($others->isNotEmpty())
-    <p class="note note-caution mt-1">Slot {{ $others->implode(', ') }} holds another file of this design, an older one or one for
-        another hooping. Do not sew from it.</p>
+    <p class="note note-caution mt-1">{{ __('needles.panel.slot_holds_another_file_of_this', [
+        'implode' => $others->implode(', '),
+    ]) }}</p>
 @endif

@@ -1,28 +1,36 @@
-<x-layout station="needles" title="Threads worth a pin">
+<x-layout station="needles" :title="__('needles.pins.threads_worth_pinning')">
     <x-slot:say>
         @if ($batches < 2)
-            {{ $machine->code }} has run too little lately to learn from.
+            {{ __('needles.pins.has_run_too_little_lately_to', ['code' => $machine->code]) }}
         @elseif ($advice->pins === [])
-            No pin would have saved a change on {{ $machine->code }}.
+            {{ __('needles.pins.no_pinned_thread_would_have_saved', ['code' => $machine->code]) }}
         @else
-            Pinned, {{ count($advice->pins) === 1 ? 'one thread' : count($advice->pins) . ' threads' }} would have saved
-            {{ $advice->saves() }} of {{ $advice->changes }} changes on {{ $machine->code }}.
+            {{ __('needles.pins.pinned_would_have_saved_of_changes', [
+                'value' => count($advice->pins) === 1 ? __('needles.pins.one_thread') : __('needles.pins.threads', [
+                    'pins' => count($advice->pins),
+                ]),
+                'saves' => $advice->saves(),
+                'changes' => $advice->changes,
+                'code' => $machine->code,
+            ]) }}
         @endif
     </x-slot:say>
     <x-needle-tabs :machine="$machine" :machines="$machines" here="pins" />
-    <h1 class="mb-2 text-xl">Threads worth a pin on {{ $machine->code }}</h1>
+    <h1 class="mb-2 text-xl">{{ __('needles.pins.threads_worth_pinning_on', ['code' => $machine->code]) }}</h1>
     @if ($batches < 2)
-        <p class="note">What comes again and again shows once a few more batches were run on {{ $machine->code }}.</p>
+        <p class="note">{{ __('needles.pins.recurring_threads_show_up_after_a', ['code' => $machine->code]) }}</p>
     @elseif ($advice->pins === [])
-        <p class="note">Looked at: {{ $batches }} {{ $batches === 1 ? 'batch' : 'batches' }} of the last
-            {{ $weeks }} weeks. As they came, keeping the thread needed soonest did as well as any pin.</p>
+        <p class="note">{{ __('needles.pins.checked_batches_of_the_last_weeks', [
+            'batches' => $batches,
+            'weeks' => $weeks,
+        ]) }}</p>
     @else
         <table>
             <thead>
                 <tr>
-                    <th>Thread</th>
-                    <th class="num">Used in batches</th>
-                    <th class="num">Would have saved</th>
+                    <th>{{ __('needles.pins.thread') }}</th>
+                    <th class="num">{{ __('needles.pins.used_in_batches') }}</th>
+                    <th class="num">{{ __('needles.pins.changes_saved') }}</th>
                 </tr>
             </thead>
             <tbody>
@@ -32,16 +40,17 @@
                             />{{ $pin['thread'] }} {{ $threads[$pin['thread']]?->name }}
                         </td>
                         <td class="num">{{ $pin['uses'] }}</td>
-                        <td class="num">{{ $pin['saves'] }} {{ $pin['saves'] === 1 ? 'change' : 'changes' }}</td>
+                        <td class="num">{{ $pin['saves'] }} {{ $pin['saves'] === 1 ? __('needles.pins.change') : __('needles.pins.changes') }}</td>
                     </tr>
                 @endforeach
             </tbody>
         </table>
-        <p class="mt-2">Load it, then tick “pinned” at its needle <a href="{{ route('needles.show', $machine) }}">on
-                the rack</a>.</p>
+        <p class="mt-2"><x-said key="needles.pins.load_it_then_tick_pinned_at">
+            <x-slot:link><a href="{{ route('needles.show', $machine) }}">{{ __('needles.pins.on_the_rack') }}</a></x-slot:link></x-said></p>
     @endif
-    <x-because about="How this was worked out">The {{ $batches }} batches that {{ $machine->code }} began in the
-        last {{ $weeks }} weeks, in their order, are gone through once more with three of them known ahead at a
-        time, as a shop knows them; then with one thread pinned after the other, each time the one that saves
-        most.</x-because>
+    <x-because :about="__('needles.pins.how_its_calculated')">{{ __('needles.pins.the_last_batches_of_weeks_are', [
+        'batches' => $batches,
+        'code' => $machine->code,
+        'weeks' => $weeks,
+    ]) }}</x-because>
 </x-layout>

@@ -1,4 +1,4 @@
-<x-layout station="needles" title="Needles">
+<x-layout station="needles" :title="__('needles.show.needles')">
     @php
         $first = collect($planned)->first(fn($b) => $b->load !== []);
         $toLoad = collect($first->load ?? [])
@@ -11,22 +11,35 @@
         @if ($problem)
             <span class="now">{{ $machine->code }}: {{ $problem }}</span>
         @elseif ($first)
-            <span class="now">{{ $machine->code }}: load
-                {{ count($first->load) === 1 ? 'one needle' : count($first->load) . ' needles' }} before
-                {{ $first->id }}.</span> {{ $changes === 1 ? 'One change' : "{$changes} changes" }} for
-            {{ $ahead }} {{ $ahead === 1 ? 'batch' : 'batches' }} ahead; in order of arrival
-            {{ $bookedChanges }}, loading anew for each batch {{ $reloadChanges }}.
+            <span class="now">{{ __('needles.show.load_before', [
+                'code' => $machine->code,
+                'value' => count($first->load) === 1 ? __('needles.show.one_needle') : __('needles.show.needles_2', [
+                    'load' => count($first->load),
+                ]),
+                'id' => $first->id,
+            ]) }}</span> {{ __('needles.show.for_the_next_batches_in_order', [
+                'value' => $changes === 1 ? __('needles.show.one_change') : __('needles.show.changes', [
+                    'changes' => $changes,
+                ]),
+                'ahead' => $ahead,
+                'booked_changes' => $bookedChanges,
+                'reload_changes' => $reloadChanges,
+            ]) }}
         @elseif ($ahead === 0)
-            {{ $machine->code }} has no batch ahead.
+            {{ __('needles.show.has_no_batches_planned', ['code' => $machine->code]) }}
         @else
-            {{ $machine->code }} holds every thread of its next {{ $ahead }} batches.
+            {{ __('needles.show.holds_every_thread_of_its_next', ['code' => $machine->code, 'ahead' => $ahead]) }}
         @endif
     </x-slot:say>
     <x-needle-tabs :machine="$machine" :machines="$machines" here="show" />
     <svg viewBox="0 0 1180 232" class="w-full" role="img"
-        aria-label="The rack of {{ $machine->code }}: @foreach ($machine->rack as $needle)needle {{ $needle->number
-            }} {{ $needle->thread?->name ?? 'empty' }}{{ isset($toLoad[$needle->number])
-                ? ', to be loaded' : '' }}{{ $loop->last ? '' : ', ' }} @endforeach">
+        aria-label="{{ __('needles.show.rack_of', [
+            'code' => $machine->code,
+            'needles' => $machine->rack->map(static fn($needle) => __(
+                isset($toLoad[$needle->number]) ? 'needles.show.rack_needle_to_load' : 'needles.show.rack_needle',
+                ['number' => $needle->number, 'thread' => $needle->thread?->name ?? __('needles.show.empty')],
+            ))->implode(', '),
+        ]) }}">
         <rect x="0" y="118" width="{{ $w * $machine->needles }}" height="7" fill="#1d2433" />
         @foreach ($machine->rack as $needle)
             @php
@@ -54,7 +67,7 @@
                 font-weight="700">{{ $needle->number }}</text>
             <text x="{{ $m }}" y="231" text-anchor="middle" font-size="11">{{ $needle->size }}</text>
             <text x="{{ $m }}" y="22" text-anchor="middle"
-                font-size="12">{{ $needle->thread?->code ?? 'empty' }}</text>
+                font-size="12">{{ $needle->thread?->code ?? __('needles.show.empty') }}</text>
             @if ($needle->pinned)
                 <g transform="translate({{ $m }} 112)">
                     <circle r="5" fill="#fffdf8" stroke="#1d2433" />
@@ -69,23 +82,31 @@
         @endforeach
     </svg>
     <p class="mb-5 text-sm text-soft">
-        {{ $first ? "The triangle marks a needle to be loaded before {$first->id}, the" : 'The' }} ring
-        {{ $first ? '' : 'marks ' }}one that is pinned.</p>
+        {{ __('needles.show.ring_one_that_is_pinned', [
+            'value' => $first ? __('needles.show.the_triangle_marks_a_needle_to', [
+                'id' => $first->id,
+            ]) : __('needles.show.the'),
+            'value_2' => $first ? '' : __('needles.show.marks').' ',
+        ]) }}</p>
     <x-wrong field="thread" />
     <div class="grid grid-cols-1 gap-8 lg:grid-cols-[minmax(0,1.4fr)_minmax(0,1fr)]">
         <div>
-            <h2 class="mb-1">Next batches</h2>
+            <h2 class="mb-1">{{ __('needles.show.next_batches') }}</h2>
             @if ($planned === [])
-                <p class="note">No batch stands on this machine. Set one up, or move one here in the plan.</p>
+                <p class="note">{{ __('needles.show.no_batch_on_this_machine_set') }}</p>
             @endif
             @foreach ($planned as $i => $batch)
                 @php $of = $batches[$batch->id]; @endphp
                 <section class="border-b border-ink py-3">
                     <h3 class="font-semibold"><a href="{{ route('needles.card', $batch->id) }}"
-                            title="Its needle card">{{ $batch->id }}</a> <span
-                            class="font-normal">{{ $of->design->name }}, {{ $of->setup->garment }},
-                            {{ $of->left }} pieces for {{ $of->order->customer }}</span></h3>
-                    <p class="my-2 flex flex-wrap gap-x-4 gap-y-1 tabular-nums" aria-label="Needle order">
+                            title="{{ __('needles.show.needle_card') }}">{{ $batch->id }}</a> <span
+                            class="font-normal">{{ __('needles.show.pieces_for', [
+                                'name' => $of->design->name,
+                                'garment' => $of->setup->garment,
+                                'left' => $of->left,
+                                'customer' => $of->order->customer,
+                            ]) }}</span></h3>
+                    <p class="my-2 flex flex-wrap gap-x-4 gap-y-1 tabular-nums" aria-label="{{ __('needles.show.needle_order') }}">
                         @foreach ($batch->order as $k => $needle)
                             <span class="whitespace-nowrap"><span class="text-sm text-soft">{{ $k + 1 }}</span>
                                 <x-swatch :hex="$of->design->colours()[$k]" /><strong>{{ $needle }}</strong></span>
@@ -107,14 +128,17 @@
                             <input type="hidden" name="size" value="{{ $same->first()->size }}">
                             <input type="hidden" name="point" value="{{ $same->first()->point }}">
                             <span class="min-w-0 flex-1">
-                                <strong>{{ count($numbers) === 1 ? 'Needle' : 'Needles' }}
-                                    {{ implode(', ', $numbers) }}:</strong>
-                                fit {{ $words }}{{ $machine->heads > 1 ? ', on each head' : '' }}
+                                <x-said key="needles.show.need" :with="[
+                                    'words' => $words,
+                                    'value' => $machine->heads > 1 ? __('needles.show.on_each_head') : '',
+                                ]">
+                                    <x-slot:strong><strong>{{ count($numbers) === 1 ? __('needles.show.needle') : __('needles.show.needles') }}
+                                    {{ implode(', ', $numbers) }}:</strong></x-slot:strong></x-said>
                             </span>
                             @if ($mayFit)
                                 <button class="btn btn-small btn-now"
                                     @if ($loop->first) data-key="f" @endif>
-                                    {{ count($numbers) === 1 ? 'It is' : 'They are' }} fitted
+                                    {{ __('needles.show.they_are_fitted', ['numbers' => count($numbers)]) }}
                                     @if ($loop->first)
                                         <kbd>f</kbd>
                                     @endif
@@ -124,14 +148,16 @@
                     @endforeach
                     @forelse ($batch->load as $change)
                         <div class="flex items-center gap-3 py-1">
-                            <span class="min-w-0 flex-1"><strong>Needle {{ $change->needle }}:</strong>
-                                {{ $change->from === null ? ''
-                                    : 'take off ' . $change->from . ' ' . ($threads[$change->from]->name
-                                    ?? '') . ', ' }}load
+                            <span class="min-w-0 flex-1"><x-said key="needles.show.load" :with="['value' => $change->from === null ? ''
+                                    : __('needles.show.take_off', ['from' => $change->from, 'name' => $threads[$change->from]->name
+                                    ?? '']).' ']"><x-slot:strong><strong>{{ __('needles.show.needle_2', [
+                                        'needle' => $change->needle,
+                                    ]) }}</strong></x-slot:strong></x-said>
                                 <x-swatch :hex="$threads[$change->to]->hex ?? null" />{{ $change->to }}
-                                {{ $threads[$change->to]->name ?? '' }} <span class="text-sm text-soft">from shelf
-                                    {{ $threads[$change->to]?->shelf() ?? '' }}{{ $change->beforeBlock > 1
-                                        ? ', at the stop before block ' . $change->beforeBlock : '' }}</span></span>
+                                {{ $threads[$change->to]->name ?? '' }} <span class="text-sm text-soft">{{ __('needles.show.from_shelf', ['shelf' => $threads[$change->to]?->shelf() ?? '', 'value' => $change->beforeBlock > 1
+                                        ? __('needles.show.at_the_stop_before_block', [
+                                            'before_block' => $change->beforeBlock,
+                                        ]) : '']) }}</span></span>
                             @if ($i === 0 || collect($planned)->take($i)->every(fn($b) => $b->load === []))
                                 <form method="post" action="{{ route('needles.load', [$machine, $change->needle]) }}">
                                     @csrf
@@ -140,36 +166,37 @@
                                         value="{{ (int) $machine->rack->firstWhere('number',
                                             $change->needle)->thread_id }}">
                                     <button class="btn btn-small btn-now"
-                                        @if ($loop->first && $batch === $first) data-key="l" @endif>Needle
-                                        {{ $change->needle }} is loaded{!! $loop->first && $batch === $first
+                                        @if ($loop->first && $batch === $first) data-key="l" @endif>{{ __('needles.show.needle_is_loaded', [
+                                            'needle' => $change->needle,
+                                        ]) }}{!! $loop->first && $batch === $first
                                             ? ' <kbd>l</kbd>' : '' !!}</button>
                                 </form>
                             @endif
                         </div>
                     @empty
-                        <p class="text-sm text-soft">Nothing to load.</p>
+                        <p class="text-sm text-soft">{{ __('needles.show.nothing_to_load') }}</p>
                     @endforelse
                 </section>
             @endforeach
-            <x-because about="Why these needles">A thread that is on the rack stays where it is. For a missing one the
-                needle is given up whose thread is needed furthest in the future, or never; pinned needles and needle
-                sizes are kept. With a known order of batches no rule needs fewer changes. Ahead of
-                {{ $machine->code }}: {{ $changes ?? 'none' }} by this rule in the plan’s order,
-                {{ $bookedChanges ?? 'none' }} by this rule in order of arrival, {{ $reloadChanges }} if every batch
-                in order of arrival were loaded anew from needle 1 on.</x-because>
+            <x-because :about="__('needles.show.why_these_needles')">{{ __('needles.show.a_thread_on_the_rack_stays', [
+                'code' => $machine->code,
+                'changes' => $changes ?? __('needles.show.none'),
+                'booked_changes' => $bookedChanges ?? __('needles.show.none'),
+                'reload_changes' => $reloadChanges,
+            ]) }}</x-because>
         </div>
         <div>
-            <h2 class="mb-1">The rack</h2>
+            <h2 class="mb-1">{{ __('needles.show.the_rack') }}</h2>
             @foreach (['numbers', 'numbers.0', 'size', 'point'] as $field)
                 <x-wrong :field="$field" />
             @endforeach
             <table>
                 <thead>
                     <tr>
-                        <th class="num">No.</th>
-                        <th>Thread</th>
-                        <th>Needle that is fitted</th>
-                        <th>Keep</th>
+                        <th class="num">{{ __('needles.show.no') }}</th>
+                        <th>{{ __('needles.show.thread') }}</th>
+                        <th>{{ __('needles.show.fitted_needle') }}</th>
+                        <th>{{ __('needles.show.save') }}</th>
                     </tr>
                 </thead>
                 <tbody>
@@ -178,7 +205,7 @@
                             <td class="num font-semibold">{{ $needle->number }}</td>
                             <td><x-swatch
                                     :hex="$needle->thread?->hex" />{{ $needle->thread
-                                        ? $needle->thread->code . ' ' . $needle->thread->name : 'empty' }}
+                                        ? $needle->thread->code . ' ' . $needle->thread->name : __('needles.show.empty') }}
                             </td>
                             <td>
                                 <form method="post" action="{{ route('needles.fit', $machine) }}"
@@ -188,7 +215,10 @@
                                     <input type="hidden" name="numbers[]" value="{{ $needle->number }}">
                                     @foreach (Hakama\Machine\NeedleType::KEPT as $part => $kept)
                                         <label for="{{ $part }}-{{ $needle->number }}" class="sr-only">
-                                            {{ ucfirst($part) }} of needle {{ $needle->number }}
+                                            {{ __('needles.show.of_needle', [
+                                                'part' => ucfirst($part),
+                                                'number' => $needle->number,
+                                            ]) }}
                                         </label>
                                         <select id="{{ $part }}-{{ $needle->number }}"
                                             name="{{ $part }}" class="!min-h-0 !py-0.5 text-sm">
@@ -201,8 +231,9 @@
                                             @endforeach
                                         </select>
                                     @endforeach
-                                    <button class="btn btn-small">Fit<span class="sr-only"> needle
-                                            {{ $needle->number }}</span></button>
+                                    <button class="btn btn-small">{{ __('needles.show.fit') }}<span class="sr-only"> {{ __('needles.show.needle_3', [
+                                        'number' => $needle->number,
+                                    ]) }}</span></button>
                                 </form>
                             </td>
                             <td>
@@ -210,7 +241,9 @@
                                     action="{{ route('needles.pin', [$machine, $needle->number]) }}">@csrf
                                     @method('put')<label class="m-0 flex items-center gap-1"><input type="checkbox"
                                             name="pinned" value="1" @checked($needle->pinned) data-send>
-                                        pinned<span class="sr-only"> needle {{ $needle->number }}</span></label>
+                                        {{ __('needles.show.pinned') }}<span class="sr-only"> {{ __('needles.show.needle_3', [
+                                            'number' => $needle->number,
+                                        ]) }}</span></label>
                                 </form>
                             </td>
                         </tr>

@@ -2,21 +2,25 @@
     $first = $walks[0] ?? null;
     $at = static fn(int $s) => App\Foundation\Clock\ShopClock::time($s);
 @endphp
-<x-layout station="needles" title="Walks to the shelf">
+<x-layout station="needles" :title="__('needles.walks.thread_walks')">
     <x-slot:say>
         @if ($first === null)
-            Every thread that is planned for the next days is on its rack.
+            {{ __('needles.walks.every_thread_planned_for_the_next') }}
         @else
-            Next walk: {{ $first->cones() }} {{ $first->cones() === 1 ? 'cone' : 'cones' }}, for
-            {{ implode(', ', array_map(static fn($one) => $one->batch->id, $first->changeovers)) }}, by
-            {{ App\Foundation\Clock\ShopClock::words($at($first->changeovers[0]->changeoverStart)) }}.
+            {{ __('needles.walks.next_walk_cones_for_by', [
+                'cones' => $first->cones(),
+                'value' => implode(', ', array_map(static fn($one) => $one->batch->id, $first->changeovers)),
+                'changeover_start' => App\Foundation\Clock\ShopClock::words($at($first->changeovers[0]->changeoverStart)),
+            ]) }}
         @endif
     </x-slot:say>
     <x-needle-tabs :machines="$machines" here="walks" />
     @foreach ($walks as $walk)
         <section class="mb-6">
-            <h2 class="mb-1">{{ App\Foundation\Clock\ShopClock::time($walk->hour)->format('l H:i') }} and the hour after</h2>
-            <p class="mb-2"><strong>Fetch:</strong>
+            <h2 class="mb-1">{{ __('needles.walks.and_the_hour_after', [
+                'hour' => App\Foundation\Clock\ShopClock::time($walk->hour)->format('l H:i'),
+            ]) }}</h2>
+            <p class="mb-2"><strong>{{ __('needles.walks.fetch') }}</strong>
                 @foreach ($walk->fetch as $code => $n)
                     <span class="mr-4 inline-block whitespace-nowrap"><x-swatch
                             :hex="$threads[$code]?->hex" />{{ $n > 1 ? $n . ' × ' : '' }}{{ $code }}
@@ -27,10 +31,10 @@
             <table>
                 <thead>
                     <tr>
-                        <th>By</th>
-                        <th>Machine</th>
-                        <th>Before</th>
-                        <th>What to do</th>
+                        <th>{{ __('needles.walks.by') }}</th>
+                        <th>{{ __('needles.walks.machine') }}</th>
+                        <th>{{ __('needles.walks.before') }}</th>
+                        <th>{{ __('needles.walks.what_to_do') }}</th>
                     </tr>
                 </thead>
                 <tbody>
@@ -47,10 +51,11 @@
                                                 $one->batch->id) }}">{{ $one->batch->id }}</a>
                                     @endif
                                 </td>
-                                <td><strong>Needle {{ $change->needle }}:</strong>
-                                    {{ $change->from === null ? ''
-                                        : 'take off ' . $change->from . ' ' . ($threads[$change->from]?->name
-                                        ?? '') . ', ' }}load
+                                <td><x-said key="needles.walks.load" :with="['value' => $change->from === null ? ''
+                                        : __('needles.walks.take_off', ['from' => $change->from, 'name' => $threads[$change->from]?->name
+                                        ?? '']).' ']"><x-slot:strong><strong>{{ __('needles.walks.needle', [
+                                            'needle' => $change->needle,
+                                        ]) }}</strong></x-slot:strong></x-said>
                                     <x-swatch :hex="$threads[$change->to]?->hex" />{{ $change->to }}
                                     {{ $threads[$change->to]?->name }}</td>
                             </tr>
@@ -61,10 +66,7 @@
         </section>
     @endforeach
     @if ($walks === [])
-        <p class="note">Nothing is to be fetched. Plan a batch that wants another thread, and the walk for it stands
-            here.</p>
+        <p class="note">{{ __('needles.walks.nothing_to_fetch_when_a_planned') }}</p>
     @endif
-    <x-because about="How this was worked out">The changes are those of the plan: on each machine a needle is given up
-        whose thread is needed furthest in the future, and pinned needles keep theirs. They are put together by the hour
-        in which their changeover begins; a machine of several heads wants a cone for each.</x-because>
+    <x-because :about="__('needles.walks.how_its_calculated')">{{ __('needles.walks.these_are_the_plans_changes_on') }}</x-because>
 </x-layout>

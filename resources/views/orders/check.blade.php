@@ -8,14 +8,17 @@
 @endforeach
 @foreach ($check->caps as [$artwork, $take, $not])
     <p class="note mb-2 text-sm"><strong>{{ $artwork }}:</strong>
-        {{ $take === [] ? 'no cap of the catalogue takes it' : 'taken by ' . implode(', ', $take) }}{{ $not === []
-            ? '' : '; not by ' . implode(', ', $not) }}.
+        {{ $take === [] ? __('orders.check.no_cap_in_the_catalogue_takes') : __('orders.check.fits', [
+            'value' => implode(', ', $take),
+        ]) }}{{ $not === []
+            ? '' : __('orders.check.not', ['value' => implode(', ', $not)]) }}.
     </p>
 @endforeach
 @if ($check->garments > 0)
-    <p class="text-sm">Garments on the table:
-        {{ $check->garments }}{{ $check->cents > 0 ? ', worth ' . App\Shop\Figure::words($check->cents / 100, 2)
-            : '' }}{{ $check->unvalued > 0 ? ($check->cents > 0
-            ? ' and ' : ', ') . "{$check->unvalued} whose worth nobody has said" : '' }}.
+    <p class="text-sm">{{ __('orders.check.garments_at_stake', ['garments' => $check->garments, 'value' => $check->cents > 0 ? __('orders.check.worth', [
+        'cents' => App\Shop\Figure::words($check->cents / 100, 2),
+    ])
+            : '', 'value_2' => $check->unvalued > 0 ? __('orders.check.without_a_value', ['value' => $check->cents > 0
+            ? ' '.__('orders.check.and').' ' : ', ', 'unvalued' => $check->unvalued]) : '']) }}
     </p>
 @endif

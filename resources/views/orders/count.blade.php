@@ -1,16 +1,19 @@
-<x-layout station="orders" :title="'Count, order ' . $order->number" :floor="true">
-    <x-slot:say>Each label of no. {{ $order->number }} for {{ $order->customer->name }}, one after the other.</x-slot:say>
+<x-layout station="orders" :title="__('orders.count.count_order', ['number' => $order->number])" :floor="true">
+    <x-slot:say>{{ __('orders.count.every_label_of_no_for_one', [
+        'number' => $order->number,
+        'name' => $order->customer->name,
+    ]) }}</x-slot:say>
     <div class="mb-3 flex flex-wrap items-baseline gap-4">
-        <h1>Count what is handed over</h1>
-        <a class="ml-auto" href="{{ route('orders.story', $order) }}" data-key="b">Hand it over <kbd>b</kbd></a>
+        <h1>{{ __('orders.count.count_for_handing_over') }}</h1>
+        <a class="ml-auto" href="{{ route('orders.story', $order) }}" data-key="b">{{ __('orders.count.hand_over') }} <kbd>b</kbd></a>
     </div>
     <div class="grid grid-cols-1 gap-8 md:grid-cols-2">
         <div>
             <form method="post" action="{{ route('orders.count.add', $order) }}" hx-post="{{ route('orders.count.add', $order) }}"
                 hx-target="#counted" hx-swap="innerHTML" class="grid gap-3" data-count>@csrf
-                <div><label for="code">What stands on the label</label><input id="code" name="code" maxlength="200"
+                <div><label for="code">{{ __('orders.count.label_code') }}</label><input id="code" name="code" maxlength="200"
                         autocomplete="off" autofocus placeholder="P-1234-4"></div>
-                <button class="btn btn-main" data-key="w">Count it <kbd>w</kbd></button>
+                <button class="btn btn-main" data-key="w">{{ __('orders.count.count') }} <kbd>w</kbd></button>
             </form>
             <x-scanner class="mt-4" />
         </div>
@@ -19,5 +22,5 @@
         </section>
     </div>
     <form method="post" action="{{ route('orders.count.anew', $order) }}" class="mt-6">@csrf @method('delete')
-        <button class="btn btn-small">Count anew, from nought</button></form>
+        <button class="btn btn-small">{{ __('orders.count.start_again_at_0') }}</button></form>
 </x-layout>

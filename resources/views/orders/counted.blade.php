@@ -1,15 +1,20 @@
 @php $missing = $count->missing(); @endphp
-<p class="font-head text-[28px] font-semibold tabular-nums">{{ $count->counted() }} of {{ $count->ordered() }}</p>
+<p class="font-head text-[28px] font-semibold tabular-nums">{{ __('common.counts.of', [
+    'some' => $count->counted(),
+    'all' => $count->ordered(),
+]) }}</p>
 @if ($said !== null)
     <p @class(['note mb-3', 'note-now' => ! $isNew]) role="status">{{ $said }}</p>
 @endif
 @if ($count->counted() === $count->ordered())
-    <p class="good"><strong>All of them are here.</strong></p>
+    <p class="good"><strong>{{ __('orders.counted.all_counted') }}</strong></p>
 @elseif ($missing->isEmpty())
-    <p>{{ $count->counted() === 0 ? 'Nothing of it is ready yet' : 'All that is ready is counted' }};
-        {{ $count->behind() }} still to come.</p>
+    <p>{{ __('orders.counted.still_to_come', [
+        'value' => $count->counted() === 0 ? __('orders.counted.nothing_is_ready_yet') : __('orders.counted.everything_ready_is_counted'),
+        'behind' => $count->behind(),
+    ]) }}</p>
 @else
-    <h2 class="mb-1 mt-3">Ready, and not counted</h2>
+    <h2 class="mb-1 mt-3">{{ __('orders.counted.ready_not_counted') }}</h2>
     <table class="text-base">
         <tbody>
             @foreach ($missing->take(40) as $piece)
@@ -22,9 +27,9 @@
         </tbody>
     </table>
     @if ($missing->count() > 40)
-        <p>and {{ $missing->count() - 40 }} more.</p>
+        <p>{{ __('orders.counted.and_more', ['count' => $missing->count() - 40]) }}</p>
     @endif
     @if ($count->behind() > 0)
-        <p class="mt-2 text-soft">{{ $count->behind() }} more are not ready.</p>
+        <p class="mt-2 text-soft">{{ __('orders.counted.more_are_not_ready', ['behind' => $count->behind()]) }}</p>
     @endif
 @endif

@@ -1,22 +1,21 @@
-<x-layout station="orders" :title="'Change order ' . $order->number">
-    <x-slot:say>What is begun or sewn stays as it is; what a change brings is said before it is made.</x-slot:say>
+<x-layout station="orders" :title="__('orders.edit.change_order', ['number' => $order->number])">
+    <x-slot:say>{{ __('orders.edit.started_and_sewn_pieces_stay_as') }}</x-slot:say>
     <div class="mb-4 flex items-baseline gap-4">
-        <h1>Change no. {{ $order->number }}</h1>
-        <a class="ml-auto" href="{{ route('orders.show', $order) }}" data-key="b">Back to the order <kbd>b</kbd></a>
+        <h1>{{ __('orders.edit.change_no', ['number' => $order->number]) }}</h1>
+        <a class="ml-auto" href="{{ route('orders.show', $order) }}" data-key="b">{{ __('orders.edit.back_to_the_order') }} <kbd>b</kbd></a>
     </div>
     <form method="post" action="{{ route('orders.change', $order) }}" novalidate>@csrf @method('put')
         <input type="hidden" name="seen" value="{{ $errors->has('seen') ? $seen : old('seen', $seen) }}">
         <x-wrong field="seen" />
         <div class="grid grid-cols-1 gap-4 sm:grid-cols-[2fr_2fr_1fr_1fr]">
-            <x-field name="customer" label="For whom" :value="$order->customer->name" maxlength="120" required />
-            <x-field name="contact" label="Whom to speak to" :value="$order->contact" maxlength="120" />
-            <x-field name="due_date" label="Due on" type="date" :value="$order->due_at->format('Y-m-d')" required />
-            <x-field name="due_time" label="at" type="time" :value="$order->due_at->format('H:i')" required />
+            <x-field name="customer" :label="__('orders.edit.customer')" :value="$order->customer->name" maxlength="120" required />
+            <x-field name="contact" :label="__('orders.edit.contact')" :value="$order->contact" maxlength="120" />
+            <x-field name="due_date" :label="__('orders.edit.due_date')" type="date" :value="$order->due_at->format('Y-m-d')" required />
+            <x-field name="due_time" :label="__('orders.edit.at')" type="time" :value="$order->due_at->format('H:i')" required />
         </div>
-        <div class="mt-3"><x-field name="note" label="Note" :value="$order->note" maxlength="500" /></div>
+        <div class="mt-3"><x-field name="note" :label="__('orders.edit.note')" :value="$order->note" maxlength="500" /></div>
         <label class="check mt-3"><input type="checkbox" name="for_event" value="1"
-                @checked($errors->any() ? old('for_event') : $order->for_event)> For an event: of no use after it is
-                    due</label>
+                @checked($errors->any() ? old('for_event') : $order->for_event)> {{ __('orders.edit.for_an_event_useless_after_the') }}</label>
         <x-wrong field="sizes" />
         @foreach ($order->lines as $line)
             @php $isOne = array_keys($garments->wanted[$line->id] ?? ['one' => 0]) === ['one']; @endphp
@@ -29,13 +28,15 @@
                         @php $begun = $garments->begun[$line->id][$size->value] ?? 0; @endphp
                         <div class="w-20"><label
                                 for="s-{{ $line->id }}-{{ $size->value }}">{{ $isOne
-                                    ? 'Garments' : $size->value }}</label><input
+                                    ? __('orders.edit.quantity') : $size->value }}</label><input
                                 id="s-{{ $line->id }}-{{ $size->value }}" inputmode="numeric" class="num"
                                 name="sizes[{{ $line->id }}][{{ $size->value }}]"
                                 value="{{ old("sizes.{$line->id}.{$size->value}",
                                     $garments->wanted[$line->id][$size->value] ?? '') }}">
                             @if ($begun > 0)
-                                <span class="text-sm text-soft">{{ $begun }} begun</span>
+                                <span class="text-sm text-soft">{{ __('orders.edit.started', [
+                                    'begun' => $begun,
+                                ]) }}</span>
                             @endif
                             <x-wrong :field="'sizes.' . $line->id . '.' . $size->value" />
                         </div>
@@ -43,18 +44,18 @@
                 </div>
                 <div class="mt-3 flex flex-wrap gap-3">
                     @php $at = "lines.{$line->id}"; @endphp
-                    <x-field :name="$at . '.colour_name'" label="Colour name" :value="$line->colour_name"
+                    <x-field :name="$at . '.colour_name'" :label="__('orders.edit.colour_name')" :value="$line->colour_name"
                         maxlength="40" box="w-44" />
-                    <x-field :name="$at . '.colour_hex'" label="Looks like" :value="$line->colour_hex" maxlength="7"
+                    <x-field :name="$at . '.colour_hex'" :label="__('orders.edit.colour')" :value="$line->colour_hex" maxlength="7"
                         box="w-28" spellcheck="false" />
-                    <x-field :name="$at . '.unit_value'" label="One costs to replace"
+                    <x-field :name="$at . '.unit_value'" :label="__('orders.edit.garment_value')"
                         :value="$line->unit_value_cents === null
                             ? '' : number_format($line->unit_value_cents / 100, 2, '.', '')"
-                        inputmode="decimal" class="num" box="w-40" placeholder="as catalogued" />
-                    <x-field :name="$at . '.spares'" label="Spares" :value="$line->spares" inputmode="numeric"
+                        inputmode="decimal" class="num" box="w-40" :placeholder="__('orders.edit.from_the_catalogue')" />
+                    <x-field :name="$at . '.spares'" :label="__('orders.edit.spares')" :value="$line->spares" inputmode="numeric"
                         class="num" box="w-20" />
                     @if ($line->patch_back !== null)
-                        <div class="w-40"><label for="back-{{ $line->id }}">The patch is</label><select
+                        <div class="w-40"><label for="back-{{ $line->id }}">{{ __('orders.edit.patch_is') }}</label><select
                                 id="back-{{ $line->id }}" name="lines[{{ $line->id }}][patch_back]">
                                 @foreach (Hakama\Garment\PatchBack::cases() as $back)
                                     <option value="{{ $back->value }}"
@@ -66,14 +67,14 @@
                 </div>
             </fieldset>
         @endforeach
-        <p class="mt-3"><a href="{{ route('orders.more', $order) }}" data-key="a">Add a line <kbd>a</kbd></a></p>
+        <p class="mt-3"><a href="{{ route('orders.more', $order) }}" data-key="a">{{ __('orders.edit.add_a_line') }} <kbd>a</kbd></a></p>
         <div class="mt-4" aria-live="polite" hx-get="{{ route('orders.foresee', $order) }}" hx-include="closest form"
             hx-trigger="change from:closest form delay:300ms" hx-swap="innerHTML"></div>
-        <button class="btn btn-main mt-2" data-key="s">Change it <kbd>s</kbd></button>
+        <button class="btn btn-main mt-2" data-key="s">{{ __('orders.edit.save_changes') }} <kbd>s</kbd></button>
     </form>
     @if ($order->cancelled_at === null)
         <section class="mt-10 border-t border-hair pt-4">
-            <h2 class="mb-2">Cancel it</h2>
+            <h2 class="mb-2">{{ __('orders.edit.cancel_order') }}</h2>
             <ul class="mb-3 list-disc pl-5">
                 @foreach ($cancelling as $sentence)
                     <li>{{ $sentence }}</li>
@@ -81,8 +82,8 @@
             </ul>
             <form method="post" action="{{ route('orders.cancel', $order) }}" class="flex flex-wrap items-end gap-3">
                 @csrf
-                <x-field name="why_cancelled" label="Why" maxlength="150" box="w-96" />
-                <button class="btn">Cancel the order</button>
+                <x-field name="why_cancelled" :label="__('orders.edit.reason')" maxlength="150" box="w-96" />
+                <button class="btn">{{ __('orders.edit.cancel_the_order') }}</button>
             </form>
         </section>
     @endif

@@ -1,55 +1,56 @@
-<x-layout station="orders" title="Orders">
+<x-layout station="orders" :title="__('orders.index.orders')">
     <x-slot:say>
         @if ($late !== [])
             <span
                 class="now">{{ count($late) === 1
-                    ? 'One order will be late' : count($late) . ' orders will be late' }}:</span>
-            no. {{ $late[0]->number }} for {{ $late[0]->customer }} is due
-            {{ $late[0]->dueAt->isToday() ? 'today' : $late[0]->dueAt->format('D') }}
-            {{ $late[0]->dueAt->format('H:i') }}{{ $late[0]->ends
-                ? ' and ends ' . App\Foundation\Clock\ShopClock::words($late[0]->ends) : '' }}.
+                    ? __('orders.index.one_order_will_be_late') : __('orders.index.orders_will_be_late', [
+                        'late' => count($late),
+                    ]) }}:</span>
+            {{ __('orders.index.no_for_is_due', ['number' => $late[0]->number, 'customer' => $late[0]->customer, 'value' => $late[0]->dueAt->isToday() ? __('orders.index.today') : $late[0]->dueAt->format('D'), 'due_at' => $late[0]->dueAt->format('H:i'), 'value_2' => $late[0]->ends
+                ? ' '.__('orders.index.and_finishes', [
+                    'ends' => App\Foundation\Clock\ShopClock::words($late[0]->ends),
+                ]) : '']) }}
         @elseif ($rows === [])
-            No order is open.
+            {{ __('orders.index.no_open_orders') }}
         @else
-            Every promise is kept by the plan as it stands.
+            {{ __('orders.index.every_promise_is_on_time_in') }}
         @endif
     </x-slot:say>
     <div class="mb-4 flex items-center gap-3">
-        <a class="btn btn-main" href="{{ route('orders.create') }}" data-key="n">New order <kbd>n</kbd></a>
-        <a class="btn" href="{{ route('orders.quotes') }}" data-key="k">Quotes <kbd>k</kbd></a>
-        <a class="btn" href="{{ route('orders.ask') }}" data-key="q">What would it cost <kbd>q</kbd></a>
+        <a class="btn btn-main" href="{{ route('orders.create') }}" data-key="n">{{ __('orders.index.new_order') }} <kbd>n</kbd></a>
+        <a class="btn" href="{{ route('orders.quotes') }}" data-key="k">{{ __('orders.index.quotes') }} <kbd>k</kbd></a>
+        <a class="btn" href="{{ route('orders.ask') }}" data-key="q">{{ __('orders.index.quick_quote') }} <kbd>q</kbd></a>
         <form method="get" action="{{ route('orders.index') }}" class="flex items-center gap-2" role="search"><label
-                for="q" class="sr-only">Number, customer, garment or artwork</label><input id="q" type="search"
-                name="q" value="{{ $words }}" maxlength="80" placeholder="number, customer, garment, artwork"
-                class="!w-72" data-key="s" data-does="Find an order"><button class="btn">Find</button></form>
+                for="q" class="sr-only">{{ __('orders.index.number_customer_garment_or_artwork') }}</label><input id="q" type="search"
+                name="q" value="{{ $words }}" maxlength="80" placeholder="{{ __('orders.index.number_customer_garment_artwork') }}"
+                class="!w-72" data-key="s" data-does="{{ __('orders.index.find_an_order') }}"><button class="btn">{{ __('orders.index.find') }}</button></form>
         <span class="ml-auto flex gap-4 text-sm">
             @if ($finished)
-            <a href="{{ route('orders.index') }}" data-key="o">Open orders <kbd>o</kbd></a>@else<a
-                    href="{{ route('orders.index', ['show' => 'finished']) }}" data-key="f">Finished orders
+            <a href="{{ route('orders.index') }}" data-key="o">{{ __('orders.index.open_orders') }} <kbd>o</kbd></a>@else<a
+                    href="{{ route('orders.index', ['show' => 'finished']) }}" data-key="f">{{ __('orders.index.finished_orders') }}
                     <kbd>f</kbd></a>
             @endif
         </span>
     </div>
     @if ($rows === [])
         <p class="note">
-            {{ $words !== '' ? 'No order has that in it.' : ($finished
-                ? 'No order is finished yet.' :
-                'Write the first order: who it is for, by when, and what is to be sewn on what. '.
-                    'Everything after that is worked out from it.') }}
+            {{ $words !== '' ? __('orders.index.no_order_matches') : ($finished
+                ? __('orders.index.no_finished_orders_yet') :
+                __('orders.index.enter_the_first_order_customer_due')) }}
         </p>
     @else
         <table>
-            <caption class="sr-only">{{ $finished ? 'Finished orders' : 'Open orders by due time' }}</caption>
+            <caption class="sr-only">{{ $finished ? __('orders.index.finished_orders') : __('orders.index.open_orders_by_due_time') }}</caption>
             <thead>
                 <tr>
-                    <th class="num">No.</th>
-                    <th>For</th>
-                    <th>What</th>
-                    <th>Due</th>
-                    <th class="w-52">Pieces done</th>
-                    <th>Ends by plan</th>
+                    <th class="num">{{ __('orders.index.no') }}</th>
+                    <th>{{ __('orders.index.customer') }}</th>
+                    <th>{{ __('orders.index.garment') }}</th>
+                    <th>{{ __('orders.index.due') }}</th>
+                    <th class="w-52">{{ __('orders.index.pieces_done') }}</th>
+                    <th>{{ __('orders.index.planned_finish') }}</th>
                     @unless ($finished)
-                        <th>Kept in</th>
+                        <th>{{ __('orders.index.on_time') }}</th>
                     @endunless
                 </tr>
             </thead>
@@ -61,7 +62,7 @@
                         <td class="font-semibold">{{ $row->customer }}</td>
                         <td>{{ $row->what }}</td>
                         <td class="whitespace-nowrap tabular-nums">
-                            {{ $row->dueAt->isToday() ? 'today' : $row->dueAt->format('D j M') }}
+                            {{ $row->dueAt->isToday() ? __('orders.index.today') : $row->dueAt->format('D j M') }}
                             {{ $row->dueAt->format('H:i') }}</td>
                         <td>
                             <div class="flex items-center gap-3">
@@ -72,14 +73,16 @@
                         </td>
                         <td class="whitespace-nowrap tabular-nums">
                             @if ($row->isCancelled)
-                                <span class="text-soft">cancelled</span>
+                                <span class="text-soft">{{ __('orders.index.cancelled') }}</span>
                             @elseif ($row->isDone())
-                                done
+                                {{ __('orders.index.done') }}
                             @elseif ($row->isLate() && $row->ends)
-                                <span class="now">{{ App\Foundation\Clock\ShopClock::words($row->ends) }}, late by
-                                    {{ App\Foundation\Clock\ShopClock::span((int) $row->dueAt->diffInSeconds($row->ends)) }}</span>
+                                <span class="now">{{ __('orders.index.late_by', [
+                                    'ends' => App\Foundation\Clock\ShopClock::words($row->ends),
+                                    'span' => App\Foundation\Clock\ShopClock::span((int) $row->dueAt->diffInSeconds($row->ends)),
+                                ]) }}</span>
                             @elseif ($row->isLate())
-                                <span class="now">past due, {{ $row->state() }}</span>
+                                <span class="now">{{ __('orders.index.past_due', ['state' => $row->state()]) }}</span>
                             @elseif ($row->ends)
                                 {{ App\Foundation\Clock\ShopClock::words($row->ends) }}
                             @elseif ($row->blanksShort > 0)
@@ -94,9 +97,9 @@
                                     @php $its = $odds[$row->number] ?? null; @endphp
                                     <x-odds :of="$its" />
                                     @if ($its?->endP95 !== null)
-                                        <span class="block text-sm text-soft">95 of 100 by
-                                            {{ App\Foundation\Clock\ShopClock::words(App\Foundation\Clock\ShopClock::time($its->endP95))
-                                                }}</span>
+                                        <span class="block text-sm text-soft">{{ __('orders.index.n_95_by', [
+                                            'end_p95' => App\Foundation\Clock\ShopClock::words(App\Foundation\Clock\ShopClock::time($its->endP95)),
+                                        ]) }}</span>
                                     @endif
                                 @endif
                             </td>
@@ -107,10 +110,10 @@
         </table>
         <div class="mt-4 flex gap-4">
             @if ($page->previousPageUrl())
-                <a href="{{ $page->previousPageUrl() }}" data-key="p">Earlier <kbd>p</kbd></a>
+                <a href="{{ $page->previousPageUrl() }}" data-key="p">{{ __('orders.index.earlier') }} <kbd>p</kbd></a>
             @endif
             @if ($page->nextPageUrl())
-                <a href="{{ $page->nextPageUrl() }}" data-key="m">More <kbd>m</kbd></a>
+                <a href="{{ $page->nextPageUrl() }}" data-key="m">{{ __('orders.index.more') }} <kbd>m</kbd></a>
             @endif
         </div>
     @endif

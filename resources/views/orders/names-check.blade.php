@@ -7,8 +7,13 @@
         $widths = array_column($typed->sizes, 3);
         $heights = array_column($typed->sizes, 2);
     @endphp
-    <p class="good text-sm">{{ count($typed->texts) }} names for as many pieces, {{ $n(min($widths), 1) }} to
-        {{ $n(max($widths), 1) }} mm long, capitals
-        {{ $n(min($heights), 1) }}{{ max($heights) > min($heights) ? ' to ' . $n(max($heights), 1) : '' }}
-        mm high.</p>
+    <p class="good text-sm">{{ __('orders.names_check.names_for_as_many_pieces_to', [
+        'texts' => count($typed->texts),
+        'widths' => $n(min($widths), 1),
+        'widths_2' => $n(max($widths), 1),
+        'heights' => $n(min($heights), 1),
+        'value' => max($heights) > min($heights) ? ' '.__('orders.names_check.to', [
+            'heights' => $n(max($heights), 1),
+        ]) : '',
+    ]) }}</p>
 @endif

@@ -1,32 +1,38 @@
 @if ($odds === null)
     <p class="note note-caution">
-        {{ $counted === 0 ? 'Say the garment, the sizes and the artwork first.'
-            : 'No machine has a place for all of it in the days that are planned.' }}
+        {{ $counted === 0 ? __('orders.promise.enter_garment_sizes_and_artwork_first')
+            : __('orders.promise.no_machine_has_room_for_all') }}
     </p>
 @else
     <p class="note">
         @if ($odds->promise === null)
-            There is no time that is safe to promise in the days that are planned.
+            {{ __('orders.promise.no_time_in_the_planned_days') }}
         @else
             @php($safe = App\Foundation\Clock\ShopClock::time($odds->promise)->ceilMinutes(15))
-            <strong>To promise: {{ $safe->format('D j M, H:i') }}</strong>, kept in {{ $share }} % of cases.
+            <x-said key="orders.promise.on_time" :with="[
+                'share' => $share,
+            ]"><x-slot:strong><strong>{{ __('orders.promise.promise', [
+                'safe' => $safe->format('D j M, H:i'),
+            ]) }}</strong></x-slot:strong></x-said>
             @if ($odds->endP50 !== null)
-                Most likely it is ready {{ App\Foundation\Clock\ShopClock::time($odds->endP50)->format('D j M, H:i') }}.
+                {{ __('orders.promise.most_likely_ready', [
+                    'end_p50' => App\Foundation\Clock\ShopClock::time($odds->endP50)->format('D j M, H:i'),
+                ]) }}
             @endif
             <button type="button" class="btn ml-2" data-due-date="{{ $safe->format('Y-m-d') }}"
-                data-due-time="{{ $safe->format('H:i') }}">Take it</button>
+                data-due-time="{{ $safe->format('H:i') }}">{{ __('orders.promise.use_it') }}</button>
         @endif
         @if ($dueAt !== null)
-            <span @class(['block', 'now' => $odds->isInDanger])>{{ $dueAt->format('D j M, H:i') }}, as typed, is kept in
-                {{ App\Shop\Figure::odds($odds->kept) }}.</span>
+            <span @class(['block', 'now' => $odds->isInDanger])>{{ __('orders.promise.as_entered', [
+                'due_at' => $dueAt->format('D j M, H:i'),
+                'kept' => App\Shop\Figure::odds($odds->kept),
+            ]) }}</span>
         @endif
     </p>
 @endif
 @foreach ($left as $words)
-    <p class="text-sm text-soft">{{ $words }} It does not count.</p>
+    <p class="text-sm text-soft">{{ __('orders.promise.not_included', ['words' => $words]) }}</p>
 @endforeach
 @if ($odds !== null)
-    <p class="text-sm text-soft">Set up as advised, behind all that is planned; nothing else ends later for it.
-        Blanks are
-        taken to be here.</p>
+    <p class="text-sm text-soft">{{ __('orders.promise.set_up_as_advised_after_everything') }}</p>
 @endif

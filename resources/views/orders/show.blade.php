@@ -1,61 +1,75 @@
-<x-layout station="orders" :title="'Order ' . $order->number">
+<x-layout station="orders" :title="__('orders.show.order', ['number' => $order->number])">
     <x-slot:say>
         @if ($order->cancelled_at)
-            No. {{ $order->number }} was cancelled {{ $order->cancelled_at->format('j M, H:i') }}.
+            {{ __('orders.show.no_was_cancelled', [
+                'number' => $order->number,
+                'cancelled_at' => $order->cancelled_at->format('j M, H:i'),
+            ]) }}
         @elseif ($blanksShort > 0)
-            <span class="now">No. {{ $order->number }} is {{ $blanksShort }}
-                {{ $blanksShort === 1 ? 'blank' : 'blanks' }} short: it cannot be finished before they come.</span>
+            <span class="now">{{ __('orders.show.no_is_blanks_short_and_cannot', [
+                'number' => $order->number,
+                'blanks_short' => $blanksShort,
+            ]) }}</span>
         @elseif ($ends === null)
-            No. {{ $order->number }} has no place in the plan yet, or is done.
+            {{ __('orders.show.no_is_not_in_the_plan', ['number' => $order->number]) }}
         @elseif ($ends > $order->due_at)
-            <span class="now">No. {{ $order->number }} ends {{ App\Foundation\Clock\ShopClock::words($ends) }}, after its
-                time.</span>
+            <span class="now">{{ __('orders.show.no_finishes_late', [
+                'number' => $order->number,
+                'ends' => App\Foundation\Clock\ShopClock::words($ends),
+            ]) }}</span>
         @else
-            No. {{ $order->number }} ends {{ App\Foundation\Clock\ShopClock::words($ends) }}, in time.
+            {{ __('orders.show.no_finishes_on_time', [
+                'number' => $order->number,
+                'ends' => App\Foundation\Clock\ShopClock::words($ends),
+            ]) }}
         @endif
     </x-slot:say>
     <div class="mb-1 flex items-baseline gap-4">
-        <h1>No. {{ $order->number }} for {{ $order->customer->name }}</h1>
+        <h1>{{ __('orders.show.no_for', ['number' => $order->number, 'name' => $order->customer->name]) }}</h1>
         <a class="ml-auto" href="{{ route('orders.money', $order) }}" data-key="m"
-            data-does="What it costs and earns">Money <kbd>m</kbd></a>
-        <a href="{{ route('orders.tags', $order) }}" data-key="l">Labels <kbd>l</kbd></a>
+            data-does="{{ __('orders.show.cost_and_profit') }}">{{ __('orders.show.money') }} <kbd>m</kbd></a>
+        <a href="{{ route('orders.tags', $order) }}" data-key="l">{{ __('orders.show.labels') }} <kbd>l</kbd></a>
         <a href="{{ route('orders.story', $order) }}" data-key="h"
-            data-does="Blanks, hand over, messages, history">Blanks, hand over, history <kbd>h</kbd></a>
-        <a class="btn btn-small" href="{{ route('orders.edit', $order) }}" data-key="c">Change it <kbd>c</kbd></a>
-        <a href="{{ route('orders.index') }}" data-key="b">All orders <kbd>b</kbd></a>
+            data-does="{{ __('orders.show.blanks_handover_messages_history') }}">{{ __('orders.show.blanks_handover_history') }} <kbd>h</kbd></a>
+        <a class="btn btn-small" href="{{ route('orders.edit', $order) }}" data-key="c">{{ __('orders.show.change') }} <kbd>c</kbd></a>
+        <a href="{{ route('orders.index') }}" data-key="b">{{ __('orders.show.all_orders') }} <kbd>b</kbd></a>
     </div>
     @if ($odds && $ends !== null)
-        <p class="mb-1">Kept in <x-odds :of="$odds" />
+        <p class="mb-1">{{ __('orders.show.on_time') }} <x-odds :of="$odds" />
             @if ($odds->promise !== null)
-                To promise as the house does: {{
-                    App\Foundation\Clock\ShopClock::words(App\Foundation\Clock\ShopClock::time($odds->promise)) }}.
+                {{ __('orders.show.safe_promise', [
+                    'promise' => App\Foundation\Clock\ShopClock::words(App\Foundation\Clock\ShopClock::time($odds->promise)),
+                ]) }}
             @endif
             @if ($odds->endangered !== null)
-                What moves it most is <a
-                    href="{{ route('plan.why', $odds->endangered) }}">{{ $odds->endangered }}</a>.
+                <x-said key="orders.show.biggest_risk"><x-slot:link><a
+                    href="{{ route('plan.why', $odds->endangered) }}">{{ $odds->endangered }}</a></x-slot:link></x-said>
             @endif
         </p>
     @endif
-    <p class="mb-5 text-soft">Due {{ $order->due_at->format('l j F, H:i') }}{{ $order->for_event
-        ? ', for an event' : '' }}. Received
-        {{ $order->received_at->format('D j M, H:i') }}.{{ $order->shelf !== ''
-            ? " What is ready lies at {$order->shelf}." : '' }}{{ $order->note !== '' ? ' ' . $order->note : '' }}</p>
+    <p class="mb-5 text-soft">{{ __('orders.show.due_received', ['due_at' => $order->due_at->format('l j F, H:i'), 'value' => $order->for_event
+        ? __('orders.show.for_an_event') : '', 'received_at' => $order->received_at->format('D j M, H:i'), 'value_2' => $order->shelf !== ''
+            ? ' '.__('orders.show.finished_pieces', [
+                'shelf' => $order->shelf,
+            ]) : '', 'value_3' => $order->note !== '' ? ' ' . $order->note : '']) }}</p>
     @foreach ($order->lines as $line)
         <section class="mb-6">
             <h2 class="mb-2"><x-swatch :hex="$line->colour_hex" />{{ $line->garmentLabel() }} <span
-                    class="font-sans text-base font-normal text-soft">{{ $line->fabricLabel() }}{{
-                        $line->profile !== Hakama\Garment\Profile::None
-                            ? ", {$line->structure->value}, {$line->profile->value} profile"
+                    class="font-sans text-base font-normal text-soft">{{ $line->fabricLabel() }}{{ $line->profile !== Hakama\Garment\Profile::None
+                            ? __('orders.show.profile', [
+                                'value' => $line->structure->value,
+                                'value_2' => $line->profile->value,
+                            ])
                             : '' }}{{ $line->patch_back === null ? '' : ", {$line->patch_back->label()}" }}</span>
             </h2>
             <table>
                 <thead>
                     <tr>
-                        <th>Where</th>
-                        <th>Artwork</th>
-                        <th>Sizes</th>
-                        <th>Pieces done</th>
-                        <th>Stands at</th>
+                        <th>{{ __('orders.show.position') }}</th>
+                        <th>{{ __('orders.show.artwork') }}</th>
+                        <th>{{ __('orders.show.sizes') }}</th>
+                        <th>{{ __('orders.show.pieces_done') }}</th>
+                        <th>{{ __('orders.show.status') }}</th>
                     </tr>
                 </thead>
                 <tbody>
@@ -75,8 +89,9 @@
                                     @if (isset($versions[$decoration->artwork_id]) && $done === 0)
                                         <form method="post" action="{{ route('orders.artwork', $decoration) }}"
                                             class="mt-1 flex gap-2">@csrf @method('put')
-                                            <label class="sr-only" for="version{{ $decoration->id }}">Version for
-                                                {{ $decoration->positionLabel() }}</label>
+                                            <label class="sr-only" for="version{{ $decoration->id }}">{{ __('orders.show.version_for', [
+                                                'position_label' => $decoration->positionLabel(),
+                                            ]) }}</label>
                                             <select id="version{{ $decoration->id }}" name="artwork_id"
                                                 class="max-w-40 !py-1">
                                                 @foreach ($versions[$decoration->artwork_id] as $version)
@@ -85,32 +100,32 @@
                                                         {{ $version->name }}</option>
                                                 @endforeach
                                             </select>
-                                            <button class="btn btn-small">Take this version</button>
+                                            <button class="btn btn-small">{{ __('orders.show.use_this_version') }}</button>
                                         </form>
                                     @endif
                                     @if ($of->every(fn($some) => $some->state === 'waiting')
                                         && ! $named->contains($decoration->id))
                                         <details class="mt-1" hx-get="{{ route('orders.artworks', $decoration) }}"
                                             hx-trigger="toggle once" hx-target="find div" hx-swap="innerHTML">
-                                            <summary class="text-sm text-soft">Another artwork</summary>
+                                            <summary class="text-sm text-soft">{{ __('orders.show.another_artwork') }}</summary>
                                             <div></div>
                                         </details>
                                     @endif
                                 @else<span
-                                        class="text-soft">comes later</span>
+                                        class="text-soft">{{ __('orders.show.to_follow') }}</span>
                                 @endif
                                 @if ($decoration->artwork?->read_at !== null)
                                     <a class="block text-sm" href="{{ route('orders.colours', $decoration) }}"
                                         @if ($loop->parent->first && $loop->first) data-key="k"
-                                            data-does="Sew it in other colours"
-                                                @endif>Colours @if ($loop->parent->first
+                                            data-does="{{ __('orders.show.use_other_colours') }}"
+                                                @endif>{{ __('orders.show.colours') }} @if ($loop->parent->first
                                                     && $loop->first) <kbd>k</kbd>@endif</a>
                                 @endif
                                 @if ($done === 0 || $named->contains($decoration->id))
                                     <a class="block text-sm" href="{{ route('orders.names', $decoration) }}"
                                         @if ($loop->parent->first && $loop->first) data-key="n"
-                                            data-does="A name on each" @endif>{{ $named->contains($decoration->id)
-                                                ? 'The names' : 'A name on each' }}@if ($loop->parent->first
+                                            data-does="{{ __('orders.show.a_name_on_each') }}" @endif>{{ $named->contains($decoration->id)
+                                                ? __('orders.show.the_names') : __('orders.show.a_name_on_each') }}@if ($loop->parent->first
                                                 && $loop->first) <kbd>n</kbd>@endif</a>
                                 @endif
                             </td>
@@ -130,33 +145,39 @@
                             </td>
                             <td>
                                 @if ($all > 0 && $done === $all)
-                                    done
+                                    {{ __('orders.show.done') }}
                                 @elseif ($decoration->artwork === null)
                                     <form method="post" action="{{ route('orders.artwork', $decoration) }}"
                                         class="flex gap-2">@csrf @method('put')
-                                        <label class="sr-only" for="art{{ $decoration->id }}">Artwork for
-                                            {{ $decoration->positionLabel() }}</label>
+                                        <label class="sr-only" for="art{{ $decoration->id }}">{{ __('orders.show.artwork_for', [
+                                            'position_label' => $decoration->positionLabel(),
+                                        ]) }}</label>
                                         <select id="art{{ $decoration->id }}" name="artwork_id" class="max-w-40">
                                             @foreach ($artworks as $id => $name)
                                                 <option value="{{ $id }}">{{ $name }}</option>
                                             @endforeach
                                         </select>
-                                        <button class="btn btn-small">Use it</button>
+                                        <button class="btn btn-small">{{ __('orders.show.use_it') }}</button>
                                     </form>
                                 @elseif (isset($open[$decoration->id]))
                                     <a href="{{ route('plan.show') }}">{{ $open[$decoration->id]->code }}
                                         {{ $open[$decoration->id]->queued->machine
-                                            ? 'on ' . $open[$decoration->id]->queued->machine : 'on no machine' }}</a>,
+                                            ? __('orders.show.on', [
+                                                'machine' => $open[$decoration->id]->queued->machine,
+                                            ]) : __('orders.show.not_planned') }}</a>,
                                     {{ $open[$decoration->id]->batch->equipment->frame }}
                                     @if ($open[$decoration->id]->copies > 1)
                                         @php $over = Hakama\Machine\CopiesPerFrame::over($open[$decoration->id]->left,
                                             $open[$decoration->id]->copies); @endphp
-                                        <span class="block text-sm text-soft">{{ $open[$decoration->id]->copies }} to a
-                                            frame: {{ $open[$decoration->id]->batch->pieces }}
-                                            {{ $open[$decoration->id]->batch->pieces === 1 ? 'frame' : 'frames' }} to
-                                            sew{{ $over > 0 ? ", {$over} over on the last" : '' }}</span>
+                                        <span class="block text-sm text-soft">{{ __('orders.show.per_frame_frames_to_sew', [
+                                            'copies' => $open[$decoration->id]->copies,
+                                            'pieces' => $open[$decoration->id]->batch->pieces,
+                                            'value' => $over > 0 ? __('orders.show.spare_on_the_last', [
+                                                'over' => $over,
+                                            ]) : '',
+                                        ]) }}</span>
                                     @endif
-                                @else<a href="{{ route('setup.show', $decoration) }}">to be set up</a>
+                                @else<a href="{{ route('setup.show', $decoration) }}">{{ __('orders.show.to_set_up') }}</a>
                                 @endif
                                 @foreach ($warnings[$decoration->id] ?? [] as $warning)
                                     <p @class(['now' => $warning->stops]) role="alert">{{ $warning->text }}</p>

@@ -1,24 +1,24 @@
-<x-layout station="orders" :title="'Order ' . $order->number . ', what happened'">
-    <x-slot:say>Blanks that came, what was handed over, what the customer is told, and who changed what.</x-slot:say>
+<x-layout station="orders" :title="__('orders.story.order_history', ['number' => $order->number])">
+    <x-slot:say>{{ __('orders.story.blanks_received_pieces_handed_over_messages') }}</x-slot:say>
     <div class="mb-4 flex items-baseline gap-4">
-        <h1>No. {{ $order->number }} for {{ $order->customer->name }}</h1>
-        <a class="ml-auto" href="{{ route('orders.show', $order) }}" data-key="b">Back to the order <kbd>b</kbd></a>
+        <h1>{{ __('orders.story.no_for', ['number' => $order->number, 'name' => $order->customer->name]) }}</h1>
+        <a class="ml-auto" href="{{ route('orders.show', $order) }}" data-key="b">{{ __('orders.story.back_to_the_order') }} <kbd>b</kbd></a>
     </div>
     <section class="mb-6">
-        <h2 class="mb-2">Blanks</h2>
+        <h2 class="mb-2">{{ __('orders.story.blanks') }}</h2>
         @foreach ($order->lines as $line)
             <div class="mb-2 flex flex-wrap items-center gap-x-4 text-sm">
                 <strong class="w-56">{{ $line->garmentLabel() }}</strong><span
-                    class="text-soft">{{ $garments->blanks($line->id) ?: 'not counted yet' }}</span>
+                    class="text-soft">{{ $garments->blanks($line->id) ?: __('orders.story.not_counted_yet') }}</span>
                 <details @if ($errors->hasAny(['good', 'wrong', 'arrival_note'])) open @endif>
-                    <summary>Blanks came</summary>
+                    <summary>{{ __('orders.story.blanks_received') }}</summary>
                     <form method="post" action="{{ route('orders.arrive', $line) }}"
                         class="mt-1 flex flex-wrap items-end gap-3">@csrf<input type="hidden" name="id"
                             value="{{ Str::uuid() }}">
-                        <x-field name="good" label="Right" inputmode="numeric" box="w-24" />
-                        <x-field name="wrong" label="Wrong" inputmode="numeric" box="w-24" />
-                        <x-field name="arrival_note" label="What is wrong" maxlength="200" box="w-64" />
-                        <button class="btn btn-small">Counted</button>
+                        <x-field name="good" :label="__('orders.story.good')" inputmode="numeric" box="w-24" />
+                        <x-field name="wrong" :label="__('orders.story.wrong')" inputmode="numeric" box="w-24" />
+                        <x-field name="arrival_note" :label="__('orders.story.what_is_wrong')" maxlength="200" box="w-64" />
+                        <button class="btn btn-small">{{ __('orders.story.counted') }}</button>
                     </form>
                 </details>
             </div>
@@ -28,24 +28,28 @@
     <x-wrong field="sizes" />
     <div class="grid grid-cols-1 gap-8 lg:grid-cols-2">
         <section>
-            <h2 class="mb-2">Hand over</h2>
+            <h2 class="mb-2">{{ __('orders.story.hand_over') }}</h2>
             @if ($order->cancelled_at)
                 <form method="post" action="{{ route('orders.reopen', $order) }}" class="mb-3">@csrf<button
-                        class="btn">It is wanted again</button></form>
+                        class="btn">{{ __('orders.story.required_again') }}</button></form>
             @endif
             @php
                 $sum = fn(array $of) => array_sum(array_map('array_sum', $of));
                 [$ordered, $done, $gone] = [$sum($garments->wanted), $sum($garments->done), $sum($garments->handed)];
             @endphp
-            <p class="mb-2">Ordered {{ $ordered }}, handed over {{ $gone }}, done and here {{ $done - $gone }},
-                still to come {{ $ordered - $done }}.</p>
+            <p class="mb-2">{{ __('orders.story.ordered_handed_over_finished_and_here', [
+                'ordered' => $ordered,
+                'gone' => $gone,
+                'done' => $done - $gone,
+                'ordered_2' => $ordered - $done,
+            ]) }}</p>
             <form method="post" action="{{ route('orders.shelve', $order) }}"
                 class="mb-3 flex flex-wrap items-end gap-3">
-                @csrf @method('put')<x-field name="shelf" label="What is ready lies at" :value="$order->shelf"
+                @csrf @method('put')<x-field name="shelf" :label="__('orders.story.finished_pieces_shelf')" :value="$order->shelf"
                     maxlength="40"
-                    box="w-56" /><button class="btn">Keep it</button></form>
+                    box="w-56" /><button class="btn">{{ __('orders.story.save') }}</button></form>
             @if ($garments->hasToHandOver())
-                <p class="mb-3"><a href="{{ route('orders.count', $order) }}" data-key="u">Count them by their labels
+                <p class="mb-3"><a href="{{ route('orders.count', $order) }}" data-key="u">{{ __('orders.story.count_by_label') }}
                         <kbd>u</kbd></a></p>
                 <form method="post" action="{{ route('orders.hand', $order) }}">@csrf<input type="hidden" name="id"
                         value="{{ Str::uuid() }}">
@@ -57,24 +61,26 @@
                                 @if ($left > 0)
                                     <div class="w-20"><label
                                             for="h-{{ $line->id }}-{{ $size }}">{{ $size === 'one'
-                                                ? 'Garments' : $size }}</label><input
+                                                ? __('orders.story.quantity') : $size }}</label><input
                                             id="h-{{ $line->id }}-{{ $size }}" class="num" inputmode="numeric"
                                             name="sizes[{{ $line->id }}][{{ $size }}]" value="{{ $left }}"></div>
                                 @endif
                             @endforeach
                         </div>
                     @endforeach
-                    <button class="btn" data-key="v">Handed over, with a slip <kbd>v</kbd></button>
+                    <button class="btn" data-key="v">{{ __('orders.story.hand_over_and_make_a_slip') }} <kbd>v</kbd></button>
                 </form>
             @else
-                <p class="text-soft">Nothing is done and still here.</p>
+                <p class="text-soft">{{ __('orders.story.nothing_finished_is_here') }}</p>
             @endif
             @if ($slips->isNotEmpty())
                 <ul class="mt-3">
                     @foreach ($slips as $slip)
-                        <li><a href="{{ route('orders.slip', [$order, $slip->number]) }}">Slip
-                                {{ $order->number }}.{{ $slip->number }}</a>, {{ $slip->piece_count }}
-                            {{ $slip->piece_count === 1 ? 'garment' : 'garments' }},
+                        <li><a href="{{ route('orders.slip', [$order, $slip->number]) }}">{{ __('orders.story.slip', [
+                            'number' => $order->number,
+                            'number_2' => $slip->number,
+                        ]) }}</a>, {{ $slip->piece_count }}
+                            {{ $slip->piece_count === 1 ? __('orders.story.garment') : __('orders.story.garments') }},
                             {{ $slip->handed_at->format('j M, H:i') }}{{ $slip->who !== '' ? ', ' . $slip->who : '' }}
                         </li>
                     @endforeach
@@ -82,18 +88,18 @@
             @endif
         </section>
         <section>
-            <h2 class="mb-2">To tell the customer</h2>
+            <h2 class="mb-2">{{ __('orders.story.message_to_the_customer') }}</h2>
             @foreach ($messages as $about => $text)
                 <details class="border-b border-hair py-1">
                     <summary>{{ $about }}</summary>
                     <textarea id="m-{{ $loop->index }}" rows="6" readonly class="mt-1">{{ $text }}</textarea>
-                    <button type="button" class="btn btn-small mt-1" data-copy="m-{{ $loop->index }}">Copy it</button>
+                    <button type="button" class="btn btn-small mt-1" data-copy="m-{{ $loop->index }}">{{ __('orders.story.copy') }}</button>
                 </details>
             @endforeach
         </section>
     </div>
     @if ($changes->isNotEmpty())
-        <h2 class="mb-1 mt-6">What happened to it</h2>
+        <h2 class="mb-1 mt-6">{{ __('orders.story.history') }}</h2>
         <x-change-table :changes="$changes" />
     @endif
 </x-layout>

@@ -1,35 +1,34 @@
-<x-layout station="orders" :title="'Labels, order ' . $order->number">
-    <x-slot:say>{{ count($labels) }} labels: one goes with each {{ $byBundle ? 'bundle'
-        : 'piece until it is handed over' }}.</x-slot:say>
-    <p class="noprint mb-4 flex flex-wrap gap-3"><button type="button" class="btn btn-main" data-print data-key="p">Print
+<x-layout station="orders" :title="__('orders.tags.labels_order', ['number' => $order->number])">
+    <x-slot:say>{{ __('orders.tags.labels_one_for_each', ['labels' => count($labels), 'value' => $byBundle ? __('orders.tags.bundle')
+        : __('orders.tags.piece_until_handover')]) }}</x-slot:say>
+    <p class="noprint mb-4 flex flex-wrap gap-3"><button type="button" class="btn btn-main" data-print data-key="p">{{ __('orders.tags.print') }}
             <kbd>p</kbd></button>
         @php $by = $byBundle ? ['by' => 'bundle'] : []; @endphp
         <a class="btn" href="{{ route('orders.labels', [$order, ...$by, ...$roll ? ['on' => 'roll'] : []]) }}"
-            data-key="d">As PDF <kbd>d</kbd></a>
+            data-key="d">{{ __('orders.tags.download_pdf') }} <kbd>d</kbd></a>
         @if ($roll)
-            <a class="btn" href="{{ route('orders.tags', [$order, ...$by]) }}" data-key="s">On a sheet <kbd>s</kbd></a>
+            <a class="btn" href="{{ route('orders.tags', [$order, ...$by]) }}" data-key="s">{{ __('orders.tags.sheet') }} <kbd>s</kbd></a>
         @else
-            <a class="btn" href="{{ route('orders.tags', [$order, 'on' => 'roll', ...$by]) }}" data-key="s">On a roll, 62 mm wide
+            <a class="btn" href="{{ route('orders.tags', [$order, 'on' => 'roll', ...$by]) }}" data-key="s">{{ __('orders.tags.roll_62_mm_wide') }}
                 <kbd>s</kbd></a>
         @endif
         @if (! $byBundle)
-            <a class="btn" href="{{ route('orders.tags', [$order, 'by' => 'bundle']) }}" data-key="n">By bundle
+            <a class="btn" href="{{ route('orders.tags', [$order, 'by' => 'bundle']) }}" data-key="n">{{ __('orders.tags.per_bundle') }}
                 <kbd>n</kbd></a>
         @else
-            <a class="btn" href="{{ route('orders.tags', $order) }}" data-key="n">By piece <kbd>n</kbd></a>
+            <a class="btn" href="{{ route('orders.tags', $order) }}" data-key="n">{{ __('orders.tags.per_piece') }} <kbd>n</kbd></a>
         @endif
-        <a class="btn" href="{{ route('orders.show', $order) }}" data-key="b">Back to the order <kbd>b</kbd></a>
+        <a class="btn" href="{{ route('orders.show', $order) }}" data-key="b">{{ __('orders.tags.back_to_the_order') }} <kbd>b</kbd></a>
     </p>
     @if (App\Floor\Labels\Label::leadsNowhere())
-        <p class="note note-now noprint mb-4" role="alert">These labels carry the address of this computer alone
-            ({{ request()->getSchemeAndHttpHost() }}): a telephone that reads one finds nothing. Open the shop to the
-            others first, with <code>bin/start --listen=0.0.0.0 --host=NAME</code>, then print. The codes in letters
-            work either way, typed under Floor, Labels.</p>
+        <p class="note note-now noprint mb-4" role="alert"><x-said key="orders.tags.these_labels_hold_this_computers_own" :with="[
+            'get_scheme_and_http_host' => request()->getSchemeAndHttpHost(),
+        ]"><x-slot:code><code>{{ __('orders.tags.bin_start_listen_0_0_0') }}</code></x-slot:code></x-said></p>
     @endif
     @if ($byBundle)
         <form method="post" action="{{ route('orders.bundles', $order) }}" class="noprint mb-4 flex items-end gap-3">@csrf
-            <x-field name="of" label="Tie what is loose, so many to a bundle" value="10" inputmode="numeric" class="num"
-                box="w-72" /><button class="btn" data-key="t">Tie them <kbd>t</kbd></button></form>
+            <x-field name="of" :label="__('orders.tags.bundle_loose_pieces_this_many_each')" value="10" inputmode="numeric" class="num"
+                box="w-72" /><button class="btn" data-key="t">{{ __('orders.tags.make_bundles') }} <kbd>t</kbd></button></form>
     @endif
     <div @class(['tags', 'tags-roll' => $roll])>
         @foreach ($labels as $label)

@@ -1,9 +1,9 @@
-<x-bare title="Let this tablet in">
+<x-bare :title="__('people.tablet.connect_this_tablet')">
     <form method="post" action="{{ route('tablet.take') }}" class="grid gap-4">@csrf
-        <x-field name="code" label="The code that Shop, People shows" autocomplete="off" autocapitalize="characters"
-            required autofocus maxlength="12" placeholder="K7PM-3XQA" />
-        <div><button class="btn btn-main">Let it in</button></div>
+        <x-field name="code" :label="__('people.tablet.code_from_shop_people')" autocomplete="off" autocapitalize="characters"
+            required autofocus maxlength="12" :placeholder="__('people.tablet.k7pm_3xqa')" />
+        <div><button class="btn btn-main">{{ __('people.tablet.connect') }}</button></div>
     </form>
-    <p class="mt-6 text-sm text-soft">It stays let in as itself, and asks who stands at it. At a desk, <a
-            href="{{ route('sign-in') }}">sign in</a> instead.</p>
+    <p class="mt-6 text-sm text-soft"><x-said key="people.tablet.the_tablet_stays_connected_and_asks"><x-slot:link><a
+            href="{{ route('sign-in') }}">{{ __('people.tablet.sign_in') }}</a></x-slot:link></x-said></p>
 </x-bare>

@@ -11,8 +11,8 @@
     $n = static fn(float $v) => round($v, 1);
 @endphp
 <svg viewBox="0 0 {{ ChartMeasures::WIDTH }} {{ $n($chart->height) }}" class="w-full select-none" role="group"
-    aria-label="{{ $live ? 'Batches on their machines'
-        : 'Batches as the proposal has them' }}, {{ $chart->axis->title() }}"
+    aria-label="{{ $live ? __('plan.chart.batches_on_their_machines')
+        : __('plan.chart.batches_as_proposed') }}, {{ $chart->axis->title() }}"
     @if ($live) data-keynote="arrows|Go from batch to batch" style="touch-action: none" @endif>
     <defs>
         <pattern id="hatch{{ $live ? '' : '-p' }}" width="7" height="7" patternUnits="userSpaceOnUse"
@@ -61,10 +61,12 @@
             <text x="4" y="{{ $n($y + 38) }}" font-size="19" font-weight="700"
                 font-family="Bricolage">{{ $machine }}</text>
             <text x="4" y="{{ $n($y + 56) }}" font-size="13">{{ $of->name }}</text>
-            <text x="4" y="{{ $n($y + 72) }}" font-size="12" fill="#565b68">{{ $of->needles }} ndl,
-                {{ $of->heads }} hd</text>
+            <text x="4" y="{{ $n($y + 72) }}" font-size="12" fill="#565b68">{{ __('plan.chart.needles_heads', [
+                'needles' => $of->needles,
+                'heads' => $of->heads,
+            ]) }}</text>
             <text x="4" y="{{ $n($strandY + (ChartMeasures::STRAND * $of->needles) / 2 + 4) }}" font-size="12"
-                fill="#565b68">threads</text>
+                fill="#565b68">{{ __('plan.chart.threads') }}</text>
             <g class="strands">
                 @foreach ($lane->strands as $strand)
                     @php $sy = $strandY + ChartMeasures::STRAND * ($strand->needle - 1); @endphp
@@ -76,8 +78,11 @@
                             height="{{ ChartMeasures::STRAND - 0.6 }}" fill="{{ $strand->colour ?? '#8c8577' }}"
                             stroke="#1d2433" stroke-opacity=".28" stroke-width=".3" data-needle="{{ $strand->needle }}"
                             data-thread="{{ $strand->thread }}">
-                            <title>Needle {{ $strand->needle }}:
-                                {{ $strand->thread }}{{ $strand->until ? ', until ' . $strand->until : '' }}</title>
+                            <title>{{ __('plan.chart.needle', [
+                                'needle' => $strand->needle,
+                                'thread' => $strand->thread,
+                                'value' => $strand->until ? __('plan.chart.until', ['until' => $strand->until]) : '',
+                            ]) }}</title>
                         </rect>
                     @endif
                     @if ($strand->until)
@@ -90,8 +95,10 @@
                 <g class="actual" data-batch="{{ $one->batch }}">
                     <rect x="{{ $n($one->from) }}" y="{{ $n($bandY - 7) }}" width="{{ $n($one->to - $one->from) }}"
                         height="5" fill="#4f7043" />
-                    <title>Sewn so far: {{ $one->batch }}, {{ $one->loads }}
-                        {{ $one->loads === 1 ? 'load' : 'loads' }} sewn</title>
+                    <title>{{ __('plan.chart.sewn_so_far_loads', [
+                        'batch' => $one->batch,
+                        'loads' => $one->loads,
+                    ]) }}</title>
                 </g>
                 @if ($one->to - $one->from > 60)
                     <text x="{{ $n($one->from + 2) }}" y="{{ $n($bandY + 12) }}" font-size="11" fill="#3c5633"
@@ -108,34 +115,23 @@
                     $waits =
                         $bar->placed->batch->promise->readyAt >
                         $bar->placed->changeoverStart + $bar->placed->changeoverS;
-                    $words = sprintf(
-                        '%s, %s, %d pieces for %s. Changeover %s, first load %s, ends %s, due %s.%s%s%s',
-                        $b->code,
-                        $b->design->name,
-                        $b->left,
-                        $b->order->customer,
-                        App\Foundation\Clock\ShopClock::words($at($bar->placed->changeoverStart)),
-                        $at($bar->placed->start())->format('H:i'),
-                        App\Foundation\Clock\ShopClock::words($at($bar->placed->end())),
-                        App\Foundation\Clock\ShopClock::words($b->order->dueAt),
-                        ($late ? ' Late.' : '') .
-                            ($bar->odds ? ' Kept in ' . App\Shop\Figure::odds($bar->odds->kept) . '.' : ''),
-                        ($waits ? ' It waits for its blanks.' : '') .
+                    $words = __('plan.chart.pieces_for_changeover_first_load_ends', ['code' => $b->code, 'name' => $b->design->name, 'left' => $b->left, 'customer' => $b->order->customer, 'changeover_start' => App\Foundation\Clock\ShopClock::words($at($bar->placed->changeoverStart)), 'start' => $at($bar->placed->start())->format('H:i'), 'end' => App\Foundation\Clock\ShopClock::words($at($bar->placed->end())), 'due_at' => App\Foundation\Clock\ShopClock::words($b->order->dueAt), 'value' => ($late ? ' Late.' : '') .
+                            ($bar->odds ? ' '.__('plan.chart.on_time', [
+                                'kept' => App\Shop\Figure::odds($bar->odds->kept),
+                            ]) : ''), 'value_2' => ($waits ? ' '.__('plan.chart.waiting_for_blanks') : '') .
                             ($b->order->blanksShort > 0
-                                ? " {$b->order->blanksShort} ".($b->order->blanksShort === 1 ? 'blank' : 'blanks').
-                                    ' short: the rest can be sewn.' : '') .
+                                ? ' '.__('plan.chart.blanks_short_the_rest_can_be', [
+                                    'blanks_short' => $b->order->blanksShort,
+                                ]) : '') .
                             ($bar->placed->wait
                                 ? ' It ' . $bar->placed->wait->words($b->batch->equipment->frame) . '.'
-                                : ''),
-                        ($b->queued->fixedAt ? ' Fixed.' : '') .
-                            ($bar->placed->changes->goesOn ? ' The same design goes on.' : ''),
-                    );
+                                : ''), 'value_3' => ($b->queued->fixedAt ? ' Fixed.' : '') .
+                            ($bar->placed->changes->goesOn ? ' '.__('plan.chart.same_design_as_before') : '')]);
                 @endphp
                 <g class="bar"
-                    @if ($live) tabindex="0" aria-roledescription="batch" aria-disabled="{{ $b->started
+                    @if ($live) tabindex="0" aria-roledescription="{{ __('plan.chart.batch') }}" aria-disabled="{{ $b->started
                         ? 'true' : 'false' }}" data-href="{{ route('plan.why', $b->code) }}" @unless ($b->started)
-                        data-keynote="{{ "shift + arrows|Lift {$b->code} and carry it earlier, later, or to another ".
-                            'machine; Enter lets it go there, Escape leaves it' }}" @endunless @endif
+                        data-keynote="{{ __('plan.chart.lift', ['code' => $b->code]) }}" @endunless @endif
                     role="group" data-batch="{{ $b->code }}" data-machine="{{ $machine }}"
                     data-rank="{{ $bar->rank }}" data-end="{{ $bar->placed->end() }}"
                     aria-label="{{ $words }}">
@@ -153,7 +149,9 @@
                         @if ($bar->edges->changeoverX - $bar->freeX > 90)
                             <text x="{{ $n($bar->freeX + 4) }}" y="{{ $n($bandY + $bandH / 2 - 5) }}"
                                 font-size="11.5">{{ $clip($bar->placed->wait->value === 'hands'
-                                    ? 'waits for hands' : 'waits for ' . $b->batch->equipment->frame,
+                                    ? __('plan.chart.waiting_for_people') : __('plan.chart.waiting_for', [
+                                        'frame' => $b->batch->equipment->frame,
+                                    ]),
                                     $bar->edges->changeoverX - $bar->freeX - 6, 6.2) }}</text>
                         @endif
                     @endif
@@ -192,10 +190,12 @@
                                 width="{{ $n(max(1, $x80 - $x50)) }}" height="3.5" fill="#2b3a67" />
                             <rect x="{{ $n($x80) }}" y="{{ $n($bandY + $bandH + 2.5) }}"
                                 width="{{ $n(max(0, $x95 - $x80)) }}" height="1.5" fill="#2b3a67" />
-                            <title>{{ $b->code }} ends by {{ App\Foundation\Clock\ShopClock::words($at($bar->odds->endP50)) }}
-                                in 50 of 100 cases,
-                                by {{ App\Foundation\Clock\ShopClock::words($at($bar->odds->endP80)) }} in 80, by
-                                {{ App\Foundation\Clock\ShopClock::words($at($bar->odds->endP95)) }} in 95</title>
+                            <title>{{ __('plan.chart.n_50_chance_by_80_by_95', [
+                                'code' => $b->code,
+                                'end_p50' => App\Foundation\Clock\ShopClock::words($at($bar->odds->endP50)),
+                                'end_p80' => App\Foundation\Clock\ShopClock::words($at($bar->odds->endP80)),
+                                'end_p95' => App\Foundation\Clock\ShopClock::words($at($bar->odds->endP95)),
+                            ]) }}</title>
                         </g>
                     @endif
                     @if ($room > 30)
@@ -217,7 +217,7 @@
                         @php $mark = min($bar->edges->endX, ChartMeasures::WIDTH - 8); @endphp
                         <path d="M{{ $n($mark - 7) }} {{ $n($bandY - 10) }}h14l-7 9z" fill="#c8481f" /><text
                             x="{{ $n($mark - 10) }}" y="{{ $n($bandY - 2) }}" font-size="12" font-weight="700"
-                            text-anchor="end" fill="#a83a16" style="fill: #a83a16">late</text>
+                            text-anchor="end" fill="#a83a16" style="fill: #a83a16">{{ __('plan.chart.late') }}</text>
                     @elseif ($bar->odds?->isInDanger)
                         <text x="{{ $n(min($bar->edges->endX, ChartMeasures::WIDTH - 8)) }}" y="{{ $n($bandY - 2) }}"
                             font-size="12" font-weight="700" text-anchor="end"
@@ -228,9 +228,9 @@
         </g>
     @endforeach
     @php $base = $chart->height - 12; @endphp
-    <g class="hands" role="img" aria-label="Hands wanted: {{ $chart->hands->words() }}">
-        <title>Hands wanted: {{ $chart->hands->words() }}</title>
-        <text x="4" y="{{ $n($base - 12) }}" font-size="13">hands</text>
+    <g class="hands" role="img" aria-label="{{ __('plan.chart.people_needed', ['hands' => $chart->hands->words()]) }}">
+        <title>{{ __('plan.chart.people_needed', ['hands' => $chart->hands->words()]) }}</title>
+        <text x="4" y="{{ $n($base - 12) }}" font-size="13">{{ __('plan.chart.people') }}</text>
         <path d="{{ $chart->hands->outline($base) }}" fill="#cdd3e6" />
         <path class="beyond" d="{{ $chart->hands->beyond($base) }}" fill="#c8481f" />
         @foreach ($chart->hands->people as $i => [$from, $to, $in, $machines])
@@ -244,7 +244,10 @@
                 <text x="{{ $n($from + 3) }}" y="{{ $n($line - 3) }}" font-size="12" paint-order="stroke"
                     stroke="#f6f2e9"
                     stroke-width="4">{{ $clip($in === 0
-                        ? 'nobody is in' : "{$in} in, for {$machines} ".($machines === 1 ? 'machine' : 'machines'), $to - $from, 6.2) }}</text>
+                        ? __('plan.chart.nobody_there') : __('plan.chart.there_for_machines', [
+                            'in' => $in,
+                            'machines' => $machines,
+                        ]), $to - $from, 6.2) }}</text>
             @endif
         @endforeach
         <path d="M{{ ChartMeasures::LEFT }} {{ $n($base) }}H{{ ChartMeasures::WIDTH }}" stroke="#1d2433"
@@ -256,6 +259,6 @@
     @if ($chart->nowX !== null)
         <path d="M{{ $n($chart->nowX) }} 20V{{ $n($chart->height) }}" stroke="#c8481f" stroke-width="2" /><text
             x="{{ $n($chart->nowX) }}" y="{{ $n($chart->height - 1) }}" font-size="12" text-anchor="middle"
-            style="fill: #a83a16" font-weight="700">now</text>
+            style="fill: #a83a16" font-weight="700">{{ __('plan.chart.now') }}</text>
     @endif
 </svg>

@@ -3,7 +3,7 @@
     $saved = $comparison->now->totals->changeoverMin - $comparison->then->totals->changeoverMin;
     $threads = $comparison->now->totals->threadChanges - $comparison->then->totals->threadChanges;
     $open = $proposal->state === 'ready' && $comparison->moves() > 0;
-    $inForce = $words === '' ? 'In force' : 'In force, then';
+    $inForce = $words === '' ? __('plan.comparison.current') : __('plan.comparison.current_after_that');
     $row = static fn(string $name, Hakama\Plan\Timetable $of, Hakama\Plan\Odds\Odds $odds) => [
         $name,
         ...(static fn(Hakama\Plan\Totals $t) => [
@@ -23,26 +23,27 @@
     <table>
         <thead>
             <tr>
-                <th>Plan</th>
-                <th class="num">Cost</th>
-                <th class="num">Late batches</th>
-                <th class="num">Late, min</th>
-                <th class="num">Changeover, min</th>
-                <th class="num">Threads</th>
-                <th class="num">Frames</th>
-                <th class="num">Drivers</th>
-                <th class="num" title="Minutes of hands that are wanted while everybody’s are full">Hands over, min
+                <th>{{ __('plan.comparison.plan') }}</th>
+                <th class="num">{{ __('plan.comparison.cost') }}</th>
+                <th class="num">{{ __('plan.comparison.late_batches') }}</th>
+                <th class="num">{{ __('plan.comparison.late_min') }}</th>
+                <th class="num">{{ __('plan.comparison.changeover_min') }}</th>
+                <th class="num">{{ __('plan.comparison.threads') }}</th>
+                <th class="num">{{ __('plan.comparison.frames') }}</th>
+                <th class="num">{{ __('plan.comparison.drivers') }}</th>
+                <th class="num" title="{{ __('plan.comparison.minutes_in_which_more_people_are') }}">{{ __('plan.comparison.short_of_hands_min') }}
                 </th>
-                <th class="num" title="Promises kept on average, of {{ count($comparison->oddsThen->batches)
-                    }}">Kept</th>
+                <th class="num" title="{{ __('plan.comparison.expected_on_time_batches_of', [
+                    'batches' => count($comparison->oddsThen->batches),
+                ]) }}">{{ __('plan.comparison.on_time') }}</th>
             </tr>
         </thead>
         <tbody>
             @php
                 $rows = [
-                    $row('In order of arrival', $comparison->booked, $comparison->oddsBooked),
+                    $row(__('plan.comparison.in_order_of_arrival'), $comparison->booked, $comparison->oddsBooked),
                     $row($inForce, $comparison->now, $comparison->oddsNow),
-                    $row('Proposed', $comparison->then, $comparison->oddsThen),
+                    $row(__('plan.comparison.proposed'), $comparison->then, $comparison->oddsThen),
                 ];
             @endphp
             @foreach ($rows as $cells)
@@ -56,23 +57,23 @@
     </table>
     <div>
         <table class="mb-3">
-            <caption class="mb-1 text-left text-sm text-soft">What the cost is made of</caption>
+            <caption class="mb-1 text-left text-sm text-soft">{{ __('plan.comparison.cost_breakdown') }}</caption>
             <thead>
                 <tr>
-                    <th>Part</th>
+                    <th>{{ __('plan.comparison.part') }}</th>
                     <th class="num">{{ $inForce }}</th>
-                    <th class="num">Proposed</th>
+                    <th class="num">{{ __('plan.comparison.proposed') }}</th>
                 </tr>
             </thead>
             <tbody>
                 @php
                     $parts = [
-                        'late' => 'Lateness',
-                        'changeover' => 'Changeovers',
-                        'flow' => 'Waiting',
-                        'moved' => 'Prepared in vain',
-                        'walks' => 'Walks to the shelf',
-                        'beyond' => 'Hands that are not in',
+                        'late' => __('plan.comparison.lateness'),
+                        'changeover' => __('plan.comparison.changeovers'),
+                        'flow' => __('plan.comparison.waiting'),
+                        'moved' => __('plan.comparison.wasted_preparation'),
+                        'walks' => __('plan.comparison.thread_walks'),
+                        'beyond' => __('plan.comparison.people_missing'),
                     ];
                 @endphp
                 @foreach ($parts as $part => $name)
@@ -85,46 +86,57 @@
                 @endforeach
             </tbody>
         </table>
-        <p><strong>{{ $saved >= 0 ? 'Saves ' . (int) round($saved) . ' min of changeover'
-            : 'Takes ' . (int) round(-$saved) . ' min more of changeover' }}</strong>,
-            {{ abs($threads) }} thread {{ abs($threads) === 1 ? 'change' : 'changes' }}
-            {{ $threads >= 0 ? 'fewer' : 'more' }}.
+        <p><x-said key="plan.comparison.thread_changes" :with="[
+            'threads' => abs($threads),
+            'value' => $threads >= 0 ? __('plan.comparison.fewer') : __('plan.comparison.more'),
+        ]"><x-slot:strong><strong>{{ $saved >= 0 ? __('plan.comparison.saves_min_of_changeover', [
+            'saved' => (int) round($saved),
+        ])
+            : __('plan.comparison.adds_min_of_changeover', [
+                'value' => (int) round(-$saved),
+            ]) }}</strong></x-slot:strong></x-said>
             @if ($comparison->becomeLate() !== [])
-                <span class="now">Late by it:
-                    {{ implode(', ', array_map(static fn($b) => "{$b->code} for {$b->order->customer}",
-                        $comparison->becomeLate())) }}.</span>
+                <span class="now">{{ __('plan.comparison.now_late', ['value' => implode(', ', array_map(static fn($b) => "{$b->code} for {$b->order->customer}",
+                        $comparison->becomeLate()))]) }}</span>
             @else
-                Nobody becomes late by it.
+                {{ __('plan.comparison.no_order_becomes_late') }}
             @endif
             @if ($comparison->movedThoughPrepared() !== [])
-                Prepared, and moved all the same:
-                {{ implode(', ', array_map(static fn(array $one) => "{$one[0]->code} from {$one[1]} to {$one[2]}",
-                    $comparison->movedThoughPrepared())) }}.
+                {{ __('plan.comparison.moved_although_prepared', ['value' => implode(', ', array_map(static fn(array $one) => "{$one[0]->code} from {$one[1]} to {$one[2]}",
+                    $comparison->movedThoughPrepared()))]) }}
             @endif
             @if ($comparison->areSaved() !== [])
-                In time again: {{ implode(', ', array_map(static fn($b) => $b->code, $comparison->areSaved())) }}.
+                {{ __('plan.comparison.on_time_again', [
+                    'value' => implode(', ', array_map(static fn($b) => $b->code, $comparison->areSaved())),
+                ]) }}
             @endif
         </p>
         <p class="mt-1 text-sm text-soft">
             @if ($proposal->isProven())
-                Proven: no plan costs less.
+                {{ __('plan.comparison.proven_no_plan_costs_less') }}
             @else
-                {{ App\Shop\Figure::words($proposal->done) }} steps looked, seed {{ $proposal->seed }}. No plan can
-                    cost less than {{ App\Shop\Figure::words($proposal->bound ?? 0, 1) }}: at most
-                {{ App\Shop\Figure::words($proposal->stillToSave()) }} of its
-                {{ App\Shop\Figure::words($proposal->cost ?? 0) }} could still be saved, and it may be none.
+                {{ __('plan.comparison.steps_searched_seed_no_plan_can', [
+                    'done' => App\Shop\Figure::words($proposal->done),
+                    'seed' => $proposal->seed,
+                    'bound' => App\Shop\Figure::words($proposal->bound ?? 0, 1),
+                    'still_to_save' => App\Shop\Figure::words($proposal->stillToSave()),
+                    'cost' => App\Shop\Figure::words($proposal->cost ?? 0),
+                ]) }}
             @endif
             @if ($version !== $proposal->version)
-                The plan in force has changed since this was found; what has come since stays planned.
+                {{ __('plan.comparison.the_current_plan_changed_after_this') }}
             @endif
         </p>
     </div>
 </div>
 @if ($comparison->messages() !== [])
     <section class="mb-5">
-        <h2 class="mb-1">Who is to be told</h2>
+        <h2 class="mb-1">{{ __('plan.comparison.tell_these_customers') }}</h2>
         @foreach ($comparison->messages() as [$order, $text])
-            <label for="tell-{{ $order->number }}">{{ $order->customer }}, no. {{ $order->number }}</label>
+            <label for="tell-{{ $order->number }}">{{ __('plan.comparison.no', [
+                'customer' => $order->customer,
+                'number' => $order->number,
+            ]) }}</label>
             <textarea id="tell-{{ $order->number }}" class="mb-2 w-full" rows="2" readonly>{{ $text }}</textarea>
         @endforeach
     </section>
@@ -138,15 +150,15 @@
             <thead>
                 <tr>
                     @if ($open)
-                        <th>Take</th>
+                        <th>{{ __('plan.comparison.use') }}</th>
                     @endif
                     <th>
-                        Batch</th>
-                    <th>What</th>
-                    <th>On</th>
-                    <th>Ends</th>
-                    <th>Due</th>
-                    <th>Kept in</th>
+                        {{ __('plan.comparison.batch') }}</th>
+                    <th>{{ __('plan.comparison.item') }}</th>
+                    <th>{{ __('plan.comparison.on') }}</th>
+                    <th>{{ __('plan.comparison.ends') }}</th>
+                    <th>{{ __('plan.comparison.due') }}</th>
+                    <th>{{ __('plan.comparison.on_time') }}</th>
                 </tr>
             </thead>
             <tbody>
@@ -156,16 +168,17 @@
                             <td>
                                 @if ($moves)
                                     <label class="m-0 flex items-center"><input type="checkbox" name="codes[]"
-                                            value="{{ $batch->code }}" checked><span class="sr-only">Take
-                                            {{ $batch->code }}</span></label>
+                                            value="{{ $batch->code }}" checked><span class="sr-only">{{ __('plan.comparison.use_2', [
+                                                'code' => $batch->code,
+                                            ]) }}</span></label>
                                 @endif
                             </td>
                         @endif
                         <td class="font-semibold">{{ $batch->code }}</td>
                         <td>{{ $batch->design->name }}, {{ $batch->left }} × {{ $batch->setup->garment }}</td>
                         <td class="whitespace-nowrap">
-                            {{ $moves ? ($before === null ? 'nowhere' : $before->machine) . ' → '
-                                : '' }}{{ $after->machine ?? 'nowhere' }}{{ $moves ? '' : ', stays' }}
+                            {{ $moves ? ($before === null ? __('plan.comparison.not_planned') : $before->machine) . ' → '
+                                : '' }}{{ $after->machine ?? __('plan.comparison.not_planned') }}{{ $moves ? '' : __('plan.comparison.stays') }}
                         </td>
                         <td class="whitespace-nowrap tabular-nums">
                             {{ $before && $after && $before->end() !== $after->end()
@@ -174,7 +187,7 @@
                         </td>
                         <td class="whitespace-nowrap tabular-nums">
                             {{ App\Foundation\Clock\ShopClock::words($batch->order->dueAt) }}@if ($after && $after->lateS() > 0)
-                                <span class="now">, late</span>
+                                <span class="now">{{ __('plan.comparison.late') }}</span>
                             @endif
                         </td>
                         <td class="whitespace-nowrap tabular-nums">
@@ -191,14 +204,14 @@
     </div>
     @if ($open)
         <div class="mt-4 flex flex-wrap gap-3">
-            <button class="btn btn-main" name="whole" value="1" data-key="t">Take it whole
+            <button class="btn btn-main" name="whole" value="1" data-key="t">{{ __('plan.comparison.use_this_plan') }}
                 <kbd>t</kbd></button>
-            <button class="btn" data-key="a">Take what is ticked <kbd>a</kbd></button>
+            <button class="btn" data-key="a">{{ __('plan.comparison.use_ticked_batches') }} <kbd>a</kbd></button>
         </div>
     @endif
 </form>
 @if ($proposal->state === 'ready')
     <form method="post" action="{{ route('plan.leave', $proposal) }}" class="mt-3">@csrf @method('delete')<button
-            class="btn" data-key="v">{{ $words === '' ? 'Leave it' : 'Throw it away' }} <kbd>v</kbd></button>
+            class="btn" data-key="v">{{ $words === '' ? __('plan.comparison.keep_the_current_plan') : __('plan.comparison.discard') }} <kbd>v</kbd></button>
     </form>
 @endif

@@ -1,17 +1,17 @@
-@use('Hakama\House\RuleSpec')
-<x-layout station="plan" title="Lateness">
-    <x-slot:say>What a missed promise counts, and for whom it counts more.</x-slot:say>
-    <x-plan-tabs here="lateness" title="Lateness" />
+@use('App\Shop\RuleWords')
+<x-layout station="plan" :title="__('plan.lateness.lateness')">
+    <x-slot:say>{{ __('plan.lateness.how_much_a_late_order_counts') }}</x-slot:say>
+    <x-plan-tabs here="lateness" :title="__('plan.lateness.lateness')" />
     <div class="grid grid-cols-1 gap-8 lg:grid-cols-2">
         <section>
-            <h2 class="mb-2">For whom</h2>
+            <h2 class="mb-2">{{ __('plan.lateness.customer') }}</h2>
             <form method="get" action="{{ route('plan.lateness') }}" class="mb-3 flex items-end gap-3">
-                <div class="flex-1"><label for="q">Another customer</label><input id="q" name="q"
+                <div class="flex-1"><label for="q">{{ __('plan.lateness.another_customer') }}</label><input id="q" name="q"
                         value="{{ $words }}" maxlength="80"></div>
-                <button class="btn">Find</button>
+                <button class="btn">{{ __('plan.lateness.find') }}</button>
             </form>
             @if ($customers->isEmpty())
-                <p class="note">{{ $words === '' ? 'Nobody has an open order.' : 'Nobody is called that.' }}</p>
+                <p class="note">{{ $words === '' ? __('plan.lateness.no_customer_has_an_open_order') : __('plan.lateness.no_customer_has_that_name') }}</p>
             @else
                 <form method="post" action="{{ route('plan.lateness.keep', array_filter(['q' => $words])) }}"
                     novalidate>
@@ -20,8 +20,8 @@
                     <table>
                         <thead>
                             <tr>
-                                <th>Customer</th>
-                                <th class="num">A minute late counts … times</th>
+                                <th>{{ __('plan.lateness.customer') }}</th>
+                                <th class="num">{{ __('plan.lateness.lateness_factor') }}</th>
                             </tr>
                         </thead>
                         <tbody>
@@ -41,27 +41,26 @@
                             @endforeach
                         </tbody>
                     </table>
-                    <button class="btn btn-main mt-3" data-key="s">Keep it <kbd>s</kbd></button>
+                    <button class="btn btn-main mt-3" data-key="s">{{ __('plan.lateness.save') }} <kbd>s</kbd></button>
                 </form>
             @endif
         </section>
         <section>
-            <h2 class="mb-2">How much</h2>
+            <h2 class="mb-2">{{ __('plan.lateness.factor') }}</h2>
             <table>
                 <tbody>
                     @foreach ($rules as [$rule, $value])
                         <tr>
-                            <td>{{ RuleSpec::of($rule)->label }}</td>
+                            <td>{{ RuleWords::label($rule) }}</td>
                             <td class="num whitespace-nowrap">{{ App\Shop\Figure::words($value,
                                 fmod($value, 1.0) === 0.0 ? 0 : 2) }}
-                                {{ RuleSpec::of($rule)->unit }}</td>
+                                {{ RuleWords::unit($rule) }}</td>
                         </tr>
                     @endforeach
                 </tbody>
             </table>
-            <p class="mt-2 text-base text-soft">These are <a href="{{ route('shop.show') }}#Plan">rules of the
-                house</a>.
-                An order for an event says so where it is written down.</p>
+            <p class="mt-2 text-base text-soft"><x-said key="plan.lateness.these_are_event_orders_are_marked">
+                <x-slot:link><a href="{{ route('shop.show') }}#Plan">{{ __('plan.lateness.house_rules') }}</a></x-slot:link></x-said></p>
         </section>
     </div>
 </x-layout>

@@ -4,39 +4,42 @@
         hx-target="#progress" hx-swap="outerHTML" @endif>
     @if ($proposal->isSearching())
         <p class="mb-1" role="status">
-            {{ $proposal->state === 'waiting' ? 'It waits for its turn.' : "{$share} % of the way." }} The
-            shop works on meanwhile; this page can be left.</p>
+            {{ __('plan.progress.the_shop_keeps_working_you_can', [
+                'value' => $proposal->state === 'waiting' ? __('plan.progress.waiting_to_start') : __('plan.progress.done', [
+                    'share' => $share,
+                ]),
+            ]) }}</p>
         <div class="strip mb-3" role="img" aria-label="{{ $share }} %"><i class="on"
                 style="width: {{ $share }}%"></i></div>
         <dl class="readout mb-4">
             <div>
-                <dt>Cost of the plan in force</dt>
+                <dt>{{ __('plan.progress.cost_of_the_current_plan') }}</dt>
                 <dd>{{ $proposal->start_cost === null ? '' : App\Shop\Figure::words($proposal->start_cost, 1) }}</dd>
             </div>
             <div>
-                <dt>Best so far</dt>
+                <dt>{{ __('plan.progress.best_so_far') }}</dt>
                 <dd><strong>{{ $proposal->cost === null ? '' : App\Shop\Figure::words($proposal->cost, 1) }}</strong>
                 </dd>
             </div>
             <div>
-                <dt>Minutes late</dt>
+                <dt>{{ __('plan.progress.minutes_late') }}</dt>
                 <dd>{{ $proposal->late_min === null ? '' : App\Shop\Figure::words($proposal->late_min) }}</dd>
             </div>
             <div>
-                <dt>Minutes of changeover</dt>
+                <dt>{{ __('plan.progress.minutes_of_changeover') }}</dt>
                 <dd>{{ $proposal->changeover_min === null ? '' : App\Shop\Figure::words($proposal->changeover_min) }}
                 </dd>
             </div>
             <div>
-                <dt>It can be no less than</dt>
+                <dt>{{ __('plan.progress.lowest_possible') }}</dt>
                 <dd>{{ $proposal->bound === null ? '' : App\Shop\Figure::words($proposal->bound, 1) }}</dd>
             </div>
         </dl>
         <form method="post" action="{{ route('plan.stop', $proposal) }}">@csrf<button class="btn btn-now" data-key="s"
-                @disabled($proposal->stop)>{{ $proposal->stop ? 'It stops' : 'Stop, and keep the best' }}
+                @disabled($proposal->stop)>{{ $proposal->stop ? __('plan.progress.ends') : __('plan.progress.stop_and_keep_the_best') }}
                 <kbd>s</kbd></button></form>
     @elseif ($proposal->state === 'failed')
-        <p class="note note-now">The search ended with a fault; the plan is as it was. Ask for it once more.</p>
+        <p class="note note-now">{{ __('plan.progress.the_search_failed_the_plan_is') }}</p>
     @else
         @include('plan.comparison')
     @endif

@@ -1,19 +1,23 @@
-<x-layout station="plan" title="A better plan">
+<x-layout station="plan" :title="__('plan.proposal.a_better_plan')">
     <x-slot:say>
         @if ($proposal->isSearching())
-            A plan is looked for beside the one in force.
+            {{ __('plan.proposal.looking_for_a_better_plan') }}
         @elseif ($proposal->state === 'taken')
-            This proposal was taken.
+            {{ __('plan.proposal.this_proposal_is_in_use') }}
         @elseif ($proposal->state === 'left')
-            This proposal was left; the plan is as it was.
+            {{ __('plan.proposal.this_proposal_was_discarded_the_plan') }}
         @elseif (isset($comparison) && $comparison->moves() === 0)
-            Nothing better was found: the plan stays as it is.
+            {{ __('plan.proposal.nothing_better_found_the_plan_stays') }}
         @elseif (isset($comparison))
-            {{ $comparison->moves() }} {{ $comparison->moves() === 1 ? 'batch moves' : 'batches move' }}; changeovers
-            take {{ (int) round($comparison->then->totals->changeoverMin) }} min instead of
-            {{ (int) round($comparison->now->totals->changeoverMin) }}.
+            {{ __('plan.proposal.batches_move_changeovers_take_min_instead', [
+                'moves' => $comparison->moves(),
+                'changeover_min' => (int) round($comparison->then->totals->changeoverMin),
+                'changeover_min_2' => (int) round($comparison->now->totals->changeoverMin),
+            ]) }}
         @endif
     </x-slot:say>
-    <x-plan-tabs here="proposal" :title="$words === '' ? 'Proposal '.$proposal->id : 'What if: '.$words" />
+    <x-plan-tabs here="proposal" :title="$words === '' ? __('plan.proposal.proposal', [
+        'id' => $proposal->id,
+    ]) : __('plan.proposal.what_if', ['words' => $words])" />
     @include('plan.progress')
 </x-layout>

@@ -18,57 +18,50 @@
     <div class="mb-3 flex flex-wrap items-center gap-3">
         @if ($chart->axis->offset > 0)
             <a class="btn" href="{{ $to(['day' => $chart->axis->offset - 1]) }}"
-                data-key="p">{{ $chart->axis->zoom === App\Plan\Chart\Zoom::Day ? 'Day before' : 'Before' }}
+                data-key="p">{{ $chart->axis->zoom === App\Plan\Chart\Zoom::Day ? __('plan.sheet.day_before') : __('plan.sheet.before') }}
                 <kbd>p</kbd></a>
         @endif
         <h1 class="text-lg">{{ $chart->axis->title() }}</h1>
         <a class="btn" href="{{ $to(['day' => $chart->axis->offset + 1]) }}"
-            data-key="n">{{ $chart->axis->zoom === App\Plan\Chart\Zoom::Day ? 'Day after' : 'After' }}
+            data-key="n">{{ $chart->axis->zoom === App\Plan\Chart\Zoom::Day ? __('plan.sheet.day_after') : __('plan.sheet.later') }}
             <kbd>n</kbd></a>
-        <div class="flex gap-1" role="group" aria-label="How much is shown">
+        <div class="flex gap-1" role="group" aria-label="{{ __('plan.sheet.days_shown') }}">
             @foreach (App\Plan\Chart\Zoom::cases() as $one)
                 <a href="{{ $to(['zoom' => $one->value, 'day' => null]) }}"
                     @if ($one === $chart->axis->zoom) aria-current="true" @endif
                         @class(['btn btn-small', 'btn-main' => $one === $chart->axis->zoom])
                     data-key="{{ ['hour' => 'h', 'day' => 'd', 'week' => 'w'][$one->value] }}"
-                    data-does="Show {{ strtolower($one->label()) }}">{{ $one->label() }}
+                    data-does="{{ __('plan.sheet.show', ['one' => strtolower($one->label())]) }}">{{ $one->label() }}
                     <kbd>{{ ['hour' => 'h', 'day' => 'd', 'week' => 'w'][$one->value] }}</kbd></a>
             @endforeach
         </div>
-        <nav class="tabs ml-auto" aria-label="Of the plan"><a href="{{ route('plan.ask') }}" data-key="q"
-                data-does="Questions to the plan">Questions <kbd>q</kbd></a><a href="{{ route('plan.calendar') }}"
-                data-key="k" data-does="Days off, machines down, calendars">Calendar <kbd>k</kbd></a></nav>
+        <nav class="tabs ml-auto" aria-label="{{ __('plan.sheet.plan_pages') }}"><a href="{{ route('plan.ask') }}" data-key="q"
+                data-does="{{ __('plan.sheet.what_if') }}">{{ __('plan.sheet.questions') }} <kbd>q</kbd></a><a href="{{ route('plan.calendar') }}"
+                data-key="k" data-does="{{ __('plan.sheet.days_off_downtime_calendars') }}">{{ __('plan.sheet.calendar') }} <kbd>k</kbd></a></nav>
         <form method="post" action="{{ route('plan.undo') }}">@csrf<input type="hidden" name="version"
-                value="{{ $version }}"><button class="btn" data-key="z" data-does="Undo the last change">Undo
+                value="{{ $version }}"><button class="btn" data-key="z" data-does="{{ __('plan.sheet.undo_the_last_change') }}">{{ __('plan.sheet.undo') }}
                 <kbd>z</kbd></button></form>
-        <form method="post" action="{{ route('plan.propose') }}">@csrf<button class="btn btn-main" data-key="f">Find
-                a better plan <kbd>f</kbd></button></form>
+        <form method="post" action="{{ route('plan.propose') }}">@csrf<button class="btn btn-main" data-key="f">{{ __('plan.sheet.find_a_better_plan') }} <kbd>f</kbd></button></form>
     </div>
     @if ($people !== [])
         <p class="mb-1 text-sm">{{ implode('; ', $people) }}.</p>
     @endif
     <p id="consequence" class="mb-2 min-h-6 text-sm" role="status">{{ $said }}</p>
     @include('plan.chart', ['live' => true])
-    <p class="my-3 text-sm text-soft">Striped: changeover. Shaded: hooping of the first load. Each crease is a load.
-        Below, every needle is a strand in its thread’s colour; a red tick is where it is threaded anew. Dashed: a batch
-        waits for blanks, for frames or for hands. Green: what has been sewn. The blue line under an end: from
-        where it ends in 50 of 100 cases to 80, and thin to 95. At the foot, how many hands changeovers
-        and hooping want at once; what is above the dotted line is more than people are in. Drag a batch, or give it the
-        focus and press <kbd class="ml-0">shift</kbd> with an arrow; Enter on one says why it is there. What runs
-        stays.</p>
+    <p class="my-3 text-sm text-soft">{{ __('plan.sheet.striped_changeover_shaded_hooping_of_the') }} <kbd class="ml-0">{{ __('plan.sheet.shift') }}</kbd> {{ __('plan.sheet.with_an_arrow_key_enter_on') }}</p>
     <div class="grid grid-cols-1 gap-8 lg:grid-cols-[minmax(0,2fr)_minmax(0,1fr)]">
         <table>
-            <caption class="sr-only">All planned batches</caption>
+            <caption class="sr-only">{{ __('plan.sheet.all_planned_batches') }}</caption>
             <thead>
                 <tr>
-                    <th>Batch</th>
-                    <th>What</th>
-                    <th>On</th>
-                    <th class="num">Changeover</th>
-                    <th>Starts</th>
-                    <th>Ends</th>
-                    <th>Due</th>
-                    <th>Kept in</th>
+                    <th>{{ __('plan.sheet.batch') }}</th>
+                    <th>{{ __('plan.sheet.design') }}</th>
+                    <th>{{ __('plan.sheet.on') }}</th>
+                    <th class="num">{{ __('plan.sheet.changeover') }}</th>
+                    <th>{{ __('plan.sheet.starts') }}</th>
+                    <th>{{ __('plan.sheet.ends') }}</th>
+                    <th>{{ __('plan.sheet.due') }}</th>
+                    <th>{{ __('plan.sheet.on_time') }}</th>
                 </tr>
             </thead>
             <tbody>
@@ -77,7 +70,7 @@
                     <tr>
                         <td class="font-semibold"><a
                                 href="{{ route('plan.why', $b->code) }}">{{ $b->code }}</a>{{ $b->queued->fixedAt
-                                    ? ' fixed' : '' }}
+                                    ? ' '.__('plan.sheet.fixed') : '' }}
                         </td>
                         <td>{{ $b->design->name }}, {{ $b->left }} × {{ $b->setup->garment }}</td>
                         <td>{{ $placed->machine }}</td>
@@ -86,16 +79,18 @@
                             {{ App\Foundation\Clock\ShopClock::words($at($placed->start())) }}</td>
                         <td class="whitespace-nowrap tabular-nums">
                             @if ($b->order->blanksShort > 0)
-                                <span class="now">when {{ $b->order->blanksShort }}
-                                    {{ $b->order->blanksShort === 1 ? 'blank comes' : 'blanks come' }}</span>
+                                <span class="now">{{ __('plan.sheet.once_blanks_arrive', [
+                                    'blanks_short' => $b->order->blanksShort,
+                                ]) }}</span>
                             @else
                                 {{ App\Foundation\Clock\ShopClock::words($at($placed->end())) }}
                             @endif
                         </td>
                         <td class="whitespace-nowrap tabular-nums">
                             @if ($placed->lateS() > 0)
-                                <span class="now">{{ App\Foundation\Clock\ShopClock::words($b->order->dueAt) }},
-                                    late</span>@else{{ App\Foundation\Clock\ShopClock::words($b->order->dueAt) }}
+                                <span class="now">{{ __('plan.sheet.late', [
+                                    'due_at' => App\Foundation\Clock\ShopClock::words($b->order->dueAt),
+                                ]) }}</span>@else{{ App\Foundation\Clock\ShopClock::words($b->order->dueAt) }}
                             @endif
                         </td>
                         <td class="whitespace-nowrap tabular-nums"><x-odds :of="$odds->batches[$b->code] ?? null"
@@ -106,35 +101,38 @@
         </table>
         <div>
             <dl class="facts">
-                <dt>Changeover, all machines</dt>
+                <dt>{{ __('plan.sheet.changeover_all_machines') }}</dt>
                 <dd>{{ App\Shop\Figure::words($timetable->totals->changeoverMin, 0) }} min</dd>
-                <dt>Driver, frame, thread changes</dt>
+                <dt>{{ __('plan.sheet.driver_frame_thread_changes') }}</dt>
                 <dd>{{ $timetable->totals->driverChanges }}, {{ $timetable->totals->frameChanges }},
                     {{ $timetable->totals->threadChanges }}</dd>
-                <dt>Late batches</dt>
+                <dt>{{ __('plan.sheet.late_batches') }}</dt>
                 <dd>{{ $timetable->totals->lateBatches }}</dd>
-                <dt>Promises kept, on average</dt>
-                <dd>{{ App\Shop\Figure::words($odds->keptOnAverage(), 1) }} of {{ count($odds->batches) }}</dd>
-                <dt>Hands, of what is shown</dt>
+                <dt>{{ __('plan.sheet.expected_on_time_rate') }}</dt>
+                <dd>{{ __('common.counts.of', [
+                    'some' => App\Shop\Figure::words($odds->keptOnAverage(), 1),
+                    'all' => count($odds->batches),
+                ]) }}</dd>
+                <dt>{{ __('plan.sheet.people_needed') }}</dt>
                 <dd>{{ $chart->hands->words() }}</dd>
             </dl>
             <form method="post" action="{{ route('plan.due') }}" class="my-3">@csrf<input type="hidden"
-                    name="version" value="{{ $version }}"><button class="btn" data-key="u">Plan anew by due
-                    time <kbd>u</kbd></button></form>
-            <x-because about="How times are worked out">Before each batch comes its changeover: loading and tracing, or
-                a look where the same design goes on in the same frame, and whatever frame, driver, threads and needles
-                differ from what stands there. Loads are sewn one by one by the run time of the artwork at its speed;
-                with two sets of frames the next is hooped meanwhile. Nothing is split over a break or a night. The
-                minutes are house rules under <a href="/shop#load_min">Shop</a>.</x-because>
-            <x-because about="How odds are worked out">The plan is replayed {{ $odds->runs }} times as it stands, with
-                times that spread, thread breaks and spoiled pieces by chance. {{ $oddsFrom }} The figures are house
-                rules under <a href="/shop#spread_sewing_percent">Shop</a>.</x-because>
+                    name="version" value="{{ $version }}"><button class="btn" data-key="u">{{ __('plan.sheet.plan_again_by_due_date') }} <kbd>u</kbd></button></form>
+            <x-because :about="__('plan.sheet.how_times_are_calculated')"><x-said key="plan.sheet.each_batch_starts_with_its_changeover">
+                <x-slot:link><a href="/shop#load_min">{{ __('plan.sheet.shop') }}</a></x-slot:link></x-said></x-because>
+            <x-because :about="__('plan.sheet.how_odds_are_calculated')"><x-said key="plan.sheet.the_plan_is_replayed_times_with" :with="[
+                'runs' => $odds->runs,
+                'odds_from' => $oddsFrom,
+            ]">
+                <x-slot:link><a href="/shop#spread_sewing_percent">{{ __('plan.sheet.shop') }}</a></x-slot:link></x-said></x-because>
             @if ($board->unplanned() !== [] || $timetable->unplaced !== [])
-                <h2 class="mb-1 mt-4">On no machine</h2>
+                <h2 class="mb-1 mt-4">{{ __('plan.sheet.not_on_a_machine') }}</h2>
                 <ul>
                     @foreach ($board->unplanned() as $b)
-                        <li class="border-b border-hair py-1">{{ $b->code }} {{ $b->design->name }}: no machine
-                            can take it; look at its setup.</li>
+                        <li class="border-b border-hair py-1">{{ __('plan.sheet.no_machine_can_take_it_check', [
+                            'code' => $b->code,
+                            'name' => $b->design->name,
+                        ]) }}</li>
                     @endforeach
                     @foreach ($timetable->unplaced as $u)
                         <li class="border-b border-hair py-1">{{ $u->batch }}: {{ $u->reason }}.</li>

@@ -3,95 +3,111 @@
     $next = $options->nextBest();
     $current = $options->current;
 @endphp
-<x-layout station="plan" :title="'Why ' . $batch->code . ' is there'">
+<x-layout station="plan" :title="__('plan.why.why_is_there', ['code' => $batch->code])">
     <x-slot:say>
         @if ($batch->started)
-            {{ $batch->code }} runs on {{ $batch->queued->machine }}: it stays until it is done.
+            {{ __('plan.why.is_running_on_and_stays_until', [
+                'code' => $batch->code,
+                'machine' => $batch->queued->machine,
+            ]) }}
         @elseif ($placed === null)
-            <span class="now">{{ $batch->code }} has no place in the plan.</span>
+            <span class="now">{{ __('plan.why.is_not_in_the_plan', ['code' => $batch->code]) }}</span>
         @elseif ($next === null)
-            {{ $batch->code }} can stand nowhere else.
+            {{ __('plan.why.fits_nowhere_else', ['code' => $batch->code]) }}
         @elseif ($current && $next->costMore > 0.005)
-            The next best place would cost {{ App\Shop\Figure::words($next->costMore, 1) }} more than the one it has.
-        @else<span class="now">There is a better place for it: {{ $next->machine }},
-                {{ App\Shop\Figure::words(-$next->costMore, 1) }} cheaper.</span>
+            {{ __('plan.why.this_is_the_best_place_the', ['cost_more' => App\Shop\Figure::words($next->costMore, 1)]) }}
+        @else<span class="now">{{ __('plan.why.better_on_cheaper', [
+            'machine' => $next->machine,
+            'value' => App\Shop\Figure::words(-$next->costMore, 1),
+        ]) }}</span>
         @endif
     </x-slot:say>
     <x-plan-tabs here="why" :title="$batch->code . ', ' . $batch->design->name" />
     <div class="grid grid-cols-1 gap-8 lg:grid-cols-[minmax(0,1fr)_minmax(0,2fr)]">
         <div>
             <dl class="facts">
-                <dt>What</dt>
+                <dt>{{ __('plan.why.pieces') }}</dt>
                 <dd>{{ $batch->left }} × {{ $batch->setup->garment }}</dd>
-                <dt>For</dt>
-                <dd>{{ $batch->order->customer }}, <a href="{{ route('orders.show', $batch->order->number) }}">no.
-                        {{ $batch->order->number }}</a></dd>
+                <dt>{{ __('plan.why.customer') }}</dt>
+                <dd>{{ $batch->order->customer }}, <a href="{{ route('orders.show', $batch->order->number) }}">{{ __('plan.why.no', [
+                    'number' => $batch->order->number,
+                ]) }}</a></dd>
                 @if ($batch->order->blanksShort > 0)
-                    <dt>Blanks</dt>
-                    <dd class="now">{{ $batch->order->blanksShort }} short: it cannot be finished before they come, so
-                        no odds are given. Order more under <a href="{{ route('ordering.show') }}">To order</a>.</dd>
+                    <dt>{{ __('plan.why.blanks') }}</dt>
+                    <dd class="now"><x-said key="plan.why.short_it_cannot_be_finished_before" :with="[
+                        'blanks_short' => $batch->order->blanksShort,
+                    ]">
+                        <x-slot:link><a href="{{ route('ordering.show') }}">{{ __('plan.why.to_order') }}</a></x-slot:link></x-said></dd>
                 @endif
-                <dt>Frame</dt>
+                <dt>{{ __('plan.why.frame') }}</dt>
                 <dd>{{ $batch->batch->equipment->frame }}</dd>
                 @if ($placed)
-                    <dt>On</dt>
+                    <dt>{{ __('plan.why.on') }}</dt>
                     <dd>{{ $placed->machine }}</dd>
-                    <dt>Changeover</dt>
-                    <dd>{{ App\Foundation\Clock\ShopClock::words($at($placed->changeoverStart)) }},
-                        {{ App\Shop\Figure::words($placed->changeoverS / 60, 1) }}
-                        min{{ $placed->changes->goesOn
-                            ? ', the same design goes on' : '' }}{{ $placed->changes->style
-                            ? ', the strap is set for this style of cap' : '' }}</dd>
+                    <dt>{{ __('plan.why.changeover') }}</dt>
+                    <dd>{{ __('plan.why.min', ['changeover_start' => App\Foundation\Clock\ShopClock::words($at($placed->changeoverStart)), 'changeover_s' => App\Shop\Figure::words($placed->changeoverS / 60, 1), 'value' => $placed->changes->goesOn
+                            ? __('plan.why.same_design_continues') : '', 'value_2' => $placed->changes->style
+                            ? __('plan.why.strap_set_for_this_cap_style') : '']) }}</dd>
                     @if ($placed->changes->needles > 0)
-                        <dt>Needles</dt>
-                        <dd>fit {{ $batch->batch->equipment->needle }} on {{ $placed->changes->needles }}</dd>
+                        <dt>{{ __('plan.why.needles') }}</dt>
+                        <dd>{{ __('plan.why.fit_on', [
+                            'needle' => $batch->batch->equipment->needle,
+                            'needles' => $placed->changes->needles,
+                        ]) }}</dd>
                     @endif
-                    <dt>First load</dt>
+                    <dt>{{ __('plan.why.first_load') }}</dt>
                     <dd>{{ App\Foundation\Clock\ShopClock::words($at($placed->start())) }}</dd>
-                    <dt>Ends</dt>
+                    <dt>{{ __('plan.why.ends') }}</dt>
                     <dd>{{ App\Foundation\Clock\ShopClock::words($at($placed->end())) }}</dd>
-                    <dt>Finishing</dt>
-                    <dd>{{ App\Shop\Figure::words(ceil(($finishS * $batch->left) / 60)) }} min of hands,
-                        {{ App\Shop\Figure::words($finishS) }} s a piece,
-                        beside the machine; the last load after it</dd>
+                    <dt>{{ __('plan.why.finishing') }}</dt>
+                    <dd>{{ __('plan.why.min_by_hand_s_a_piece', [
+                        'finish_s' => App\Shop\Figure::words(ceil(($finishS * $batch->left) / 60)),
+                        'finish_s_2' => App\Shop\Figure::words($finishS),
+                    ]) }}</dd>
                 @endif
                 @if ($odds)
-                    <dt>Kept in</dt>
+                    <dt>{{ __('plan.why.on_time') }}</dt>
                     <dd><x-odds :of="$odds" /></dd>
                     @foreach (['50' => $odds->endP50, '80' => $odds->endP80, '95' => $odds->endP95] as $cases => $end)
-                        <dt>Ends, in {{ $cases }} of 100</dt>
-                        <dd>{{ $end === null ? 'after the hours that are known'
-                            : 'by ' . App\Foundation\Clock\ShopClock::words($at($end)) }}
+                        <dt>{{ __('plan.why.chance', ['cases' => $cases]) }}</dt>
+                        <dd>{{ $end === null ? __('plan.why.after_the_planned_hours')
+                            : __('plan.why.by', ['end' => App\Foundation\Clock\ShopClock::words($at($end))]) }}
                         </dd>
                     @endforeach
-                    <dt>To promise</dt>
+                    <dt>{{ __('plan.why.promise') }}</dt>
                     <dd>{{ $odds->promise === null
-                        ? 'nothing yet' : App\Foundation\Clock\ShopClock::words($at($odds->promise)) }}</dd>
+                        ? __('plan.why.none_yet') : App\Foundation\Clock\ShopClock::words($at($odds->promise)) }}</dd>
                     @if ($odds->endangered !== null)
-                        <dt>What moves its end most</dt>
-                        <dd>{{ $odds->endangered === $batch->code ? 'its own time' : $odds->endangered }}</dd>
+                        <dt>{{ __('plan.why.biggest_risk') }}</dt>
+                        <dd>{{ $odds->endangered === $batch->code ? __('plan.why.its_own_time') : $odds->endangered }}</dd>
                     @endif
                 @endif
-                <dt>Due</dt>
+                <dt>{{ __('plan.why.due') }}</dt>
                 <dd>{{ App\Foundation\Clock\ShopClock::words($batch->order->dueAt) }}{{ $placed && $placed->lateS() > 0
-                    ? ', late' : '' }}
+                    ? __('plan.why.late') : '' }}
                 </dd>
             </dl>
             @if ($trial)
-                <h2 class="mt-5 mb-1">On scrap first</h2>
-                <p>{{ $trial->isPractice
-                    ? "Nobody here has sewn {$fabric}, or it did not come out: {$trial->pieces} on scrap"
-                    : "This version of the artwork was not sewn out on {$fabric}: one on scrap" }},
-                    about {{ $trial->minutes }} min at {{ $placed->machine }}.</p>
+                <h2 class="mt-5 mb-1">{{ __('plan.why.scrap_first') }}</h2>
+                <p>{{ __('plan.why.about_min_at', ['value' => $trial->isPractice
+                    ? __('plan.why.nobody_here_has_sewn_successfully_sew', [
+                        'fabric' => $fabric,
+                        'pieces' => $trial->pieces,
+                    ])
+                    : __('plan.why.this_version_was_not_sewn_out', [
+                        'fabric' => $fabric,
+                    ]), 'minutes' => $trial->minutes, 'machine' => $placed->machine]) }}</p>
                 @if ($triedAt)
-                    <p class="mt-1">Planned at {{ $triedAt->machine_code }},
-                        {{ App\Foundation\Clock\ShopClock::words($triedAt->from_at) }} to {{ $triedAt->to_at->format('H:i') }}.
-                            Note
-                        what came of it {{ $trial->isPractice ? 'in the' : 'with the' }}
+                    <p class="mt-1">{{ __('plan.why.planned_at_to_log_the_result', [
+                        'machine_code' => $triedAt->machine_code,
+                        'from_at' => App\Foundation\Clock\ShopClock::words($triedAt->from_at),
+                        'to_at' => $triedAt->to_at->format('H:i'),
+                        'value' => $trial->isPractice ? __('plan.why.in_the') : __('plan.why.with_the'),
+                    ]) }}
                         @if ($trial->isPractice)
-                            <a href="{{ route('setup.practice') }}">practice book</a>.
+                            <a href="{{ route('setup.practice') }}">{{ __('plan.why.practice_book') }}</a>.
                         @else
-                            <a href="{{ route('artwork.history', $batch->design->id) }}">artwork</a>.
+                            <a href="{{ route('artwork.history', $batch->design->id) }}">{{ __('plan.why.artwork') }}</a>.
                         @endif
                     </p>
                 @else
@@ -102,18 +118,19 @@
                             value="{{ $at($placed->changeoverStart)->addMinutes($trial->minutes)->format('Y-m-d H:i')
                                 }}"><input
                             type="hidden" name="what" value="{{ $trial->words($batch->code) }}"><button class="btn"
-                            data-key="t">Plan it before the batch,
-                            {{ App\Foundation\Clock\ShopClock::words($at($placed->changeoverStart)) }} <kbd>t</kbd></button></form>
+                            data-key="t">{{ __('plan.why.plan_it_before_the_batch', [
+                                'changeover_start' => App\Foundation\Clock\ShopClock::words($at($placed->changeoverStart)),
+                            ]) }} <kbd>t</kbd></button></form>
                 @endif
             @endif
             @if ($odds?->isInDanger)
-                <h2 class="mt-5 mb-1">What would help</h2>
+                <h2 class="mt-5 mb-1">{{ __('plan.why.what_would_help') }}</h2>
                 <ul>
                     @forelse ($helps as [$what, $then])
                         <li class="flex border-b border-hair py-1">{{ $what }}<span
                                 class="num ml-auto">{{ App\Shop\Figure::odds($then) }}</span></li>
                     @empty
-                        <li class="text-soft">Nothing that is known here: promise later, or say so now.</li>
+                        <li class="text-soft">{{ __('plan.why.nothing_would_help_agree_a_later') }}</li>
                     @endforelse
                 </ul>
             @endif
@@ -126,85 +143,95 @@
                         type="hidden" name="fixed" value="{{ $batch->queued->fixedAt ? 0 : 1 }}">
                     <button class="btn"
                         data-key="x">{{ $batch->queued->fixedAt
-                            ? 'Let it be moved again' : 'Fix it there, at '
-                            . App\Foundation\Clock\ShopClock::words($at($placed->start())) }}
+                            ? __('plan.why.unfix') : __('plan.why.fix_it_there_at', [
+                                'start' => App\Foundation\Clock\ShopClock::words($at($placed->start())),
+                            ]) }}
                         <kbd>x</kbd></button>
                 </form>
                 @if ($batch->queued->fixedAt)
-                    <p class="mt-1 text-sm">Fixed to {{ $batch->queued->machine }},
-                        {{ $batch->queued->fixedAt->format('D j M H:i') }}.</p>
+                    <p class="mt-1 text-sm">{{ __('plan.why.fixed_to', [
+                        'machine' => $batch->queued->machine,
+                        'fixed_at' => $batch->queued->fixedAt->format('D j M H:i'),
+                    ]) }}</p>
                 @endif
             @endif
             @if ($batch->left > 1)
                 <form method="post" action="{{ route('plan.split', $batch->code) }}"
                     class="mt-4 flex items-end gap-3">@csrf<input type="hidden" name="version"
                         value="{{ $version }}">
-                    <div class="w-28"><label for="pieces">Run apart</label><input id="pieces" name="pieces"
+                    <div class="w-28"><label for="pieces">{{ __('plan.why.split_batch') }}</label><input id="pieces" name="pieces"
                             inputmode="numeric" class="num" hx-get="{{ route('plan.splitting', $batch->code) }}"
                             hx-trigger="load, input changed delay:250ms" hx-target="#splitting" hx-swap="innerHTML"
                             value="{{ old('pieces', intdiv($batch->left, 2)) }}"
                             @error('pieces') aria-invalid="true" aria-describedby="wrong-pieces" @enderror></div><button
-                        class="btn">Split these pieces off</button>
+                        class="btn">{{ __('plan.why.split_off_these_pieces') }}</button>
                 </form>
                 <x-wrong field="pieces" />
                 <div id="splitting" class="mt-2 min-h-12 text-sm" role="status"></div>
             @endif
             @if (!$batch->started && !$batch->queued->fixedAt && $alike !== [])
-                <h2 class="mt-5 mb-1">The same design in the same frame</h2>
+                <h2 class="mt-5 mb-1">{{ __('plan.why.same_design_same_frame') }}</h2>
                 @foreach ($alike as $option)
                     <form method="post" action="{{ route('plan.moves') }}" class="mt-2">@csrf<input type="hidden"
                             name="batch" value="{{ $batch->code }}"><input type="hidden" name="machine"
                             value="{{ $option->machine }}"><input type="hidden" name="place"
                             value="{{ $option->rank }}"><input type="hidden" name="version"
-                            value="{{ $version }}"><button class="btn">Run it together with
-                            {{ $option->after() }}</button></form>
+                            value="{{ $version }}"><button class="btn">{{ __('plan.why.run_together_with', [
+                                'after' => $option->after(),
+                            ]) }}</button></form>
                     <p class="mt-1 text-sm">{{ $words($option) }}</p>
                 @endforeach
             @endif
             @foreach ($siblings as $one)
                 <form method="post" action="{{ route('plan.merge', $batch->code) }}" class="mt-3">@csrf<input
                         type="hidden" name="version" value="{{ $version }}"><input type="hidden" name="into"
-                        value="{{ $one->code }}"><button class="btn">Put it together with {{ $one->code }},
-                        {{ $one->left }}
-                        pieces{{ $one->queued->machine ? ' on ' . $one->queued->machine : '' }}</button></form>
+                        value="{{ $one->code }}"><button class="btn">{{ __('plan.why.combine_with_pieces', [
+                            'code' => $one->code,
+                            'left' => $one->left,
+                            'value' => $one->queued->machine ? ' '.__('plan.why.on_2', [
+                                'machine' => $one->queued->machine,
+                            ]) : '',
+                        ]) }}</button></form>
                 @php $option = $joined($one->code); @endphp
                 <p class="mt-1 text-sm">
-                    {{ $option === null ? 'It would have no place there.'
+                    {{ $option === null ? __('plan.why.there_would_be_no_room_for')
                         : App\Plan\Queries\Consequence::words($board, $one->code, $option, made: false) }}
                 </p>
             @endforeach
-            <div class="mt-4 flex gap-3"><a class="btn" href="{{ route('plan.show') }}">Back to the plan</a>
+            <div class="mt-4 flex gap-3"><a class="btn" href="{{ route('plan.show') }}">{{ __('plan.why.back_to_the_plan') }}</a>
                 <form method="post" action="{{ route('plan.undo') }}">@csrf<input type="hidden" name="version"
                         value="{{ $version }}"><button class="btn" data-key="z"
-                        data-does="Undo the last change">Undo <kbd>z</kbd></button></form>
+                        data-does="{{ __('plan.why.undo_the_last_change') }}">{{ __('plan.why.undo') }} <kbd>z</kbd></button></form>
             </div>
         </div>
         <div>
-            <h2 class="mb-1">Where it could stand, cheapest first</h2>
+            <h2 class="mb-1">{{ __('plan.why.other_places_cheapest_first') }}</h2>
             @if ($batch->started)
-                <p class="note">What runs is not moved.</p>
+                <p class="note">{{ __('plan.why.a_running_batch_is_not_moved') }}</p>
             @elseif ($shown === [])
-                <p class="note note-now">No machine can take it; look at <a
-                        href="{{ route('setup.show', $batch->decorationId) }}">its setup</a>.</p>
+                <p class="note note-now"><x-said key="plan.why.no_machine_can_take_it_check"><x-slot:link><a
+                        href="{{ route('setup.show', $batch->decorationId) }}">{{ __('plan.why.its_setup') }}</a></x-slot:link></x-said></p>
             @else
                 <table>
                     <thead>
                         <tr>
-                            <th>Place</th>
-                            <th class="num">Costs more</th>
-                            <th>What it would bring</th>
-                            <th><span class="sr-only">Move it</span></th>
+                            <th>{{ __('plan.why.place') }}</th>
+                            <th class="num">{{ __('plan.why.extra_cost') }}</th>
+                            <th>{{ __('plan.why.effect') }}</th>
+                            <th><span class="sr-only">{{ __('plan.why.move_it') }}</span></th>
                         </tr>
                     </thead>
                     <tbody>
                         @foreach ($shown as $option)
                             <tr @class(['font-semibold' => $option === $current])>
                                 <td class="whitespace-nowrap">{{ $option->machine }},
-                                    {{ $option->rank === 0 ? 'first'
-                                        : 'after ' . $option->sequence->on($option->machine)[$option->rank - 1] }}
+                                    {{ $option->rank === 0 ? __('plan.why.first')
+                                        : __('plan.why.after', [
+                                            'on' => $option->sequence->on($option->machine)[$option->rank - 1],
+                                        ]) }}
                                 </td>
                                 <td class="num">
-                                    {{ $option === $current ? 'is there'
+                                    {{ $option === $current ? __('plan.why.is_there_now')
                                         : App\Shop\Figure::words($option->costMore, 1) }}
                                 </td>
                                 <td class="text-sm font-normal">{{ $words($option) }}</td>
@@ -216,8 +243,10 @@
                                                 type="hidden" name="place" value="{{ $option->rank }}"><input
                                                 type="hidden" name="version" value="{{ $version }}"><button
                                                 class="btn btn-small"
-                                                aria-label="Move it to {{ $option->machine }}, place {{
-                                                    $option->rank + 1 }}">Move</button>
+                                                aria-label="{{ __('plan.why.move_to_place', [
+                                                    'machine' => $option->machine,
+                                                    'rank' => $option->rank + 1,
+                                                ]) }}">{{ __('plan.why.move') }}</button>
                                         </form>
                                     @endif
                                 </td>
@@ -226,7 +255,7 @@
                     </tbody>
                 </table>
                 @if ($barred !== [])
-                    <h3 class="mt-3 font-semibold">Where it cannot stand</h3>
+                    <h3 class="mt-3 font-semibold">{{ __('plan.why.where_it_cannot_go') }}</h3>
                     <ul class="text-sm">
                         @foreach ($barred as $machine => $why)
                             <li class="border-b border-hair py-1"><strong>{{ $machine }}</strong>:
@@ -234,11 +263,12 @@
                         @endforeach
                     </ul>
                 @endif
-                <x-because about="What the cost is">{{ $weights->late }} for each minute that a batch is late,
-                    {{ $weights->changeover }} for each minute of changeover on any machine, {{ $weights->flow }} for
-                    each minute until a batch is done: late is dear, changeovers are work, and soon is better than
-                    later. What each weighs is a <a href="{{ route('shop.show') }}#late_cost">house
-                        rule</a>.</x-because>
+                <x-because :about="__('plan.why.how_the_cost_works')"><x-said key="plan.why.for_each_minute_a_batch_is" :with="[
+                    'late' => $weights->late,
+                    'changeover' => $weights->changeover,
+                    'flow' => $weights->flow,
+                ]">
+                    <x-slot:link><a href="{{ route('shop.show') }}#late_cost">{{ __('plan.why.house_rule') }}</a></x-slot:link></x-said></x-because>
             @endif
         </div>
     </div>

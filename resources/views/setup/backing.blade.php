@@ -1,21 +1,20 @@
-<x-layout station="setup" title="Backing to cut">
+<x-layout station="setup" :title="__('setup.backing.backing_to_cut')">
     <x-slot:say>
         @if ($short !== [])
-            <span class="now">Backing runs short</span> for
-            {{ implode(', ', array_map(static fn($code, $n) => "{$code} ({$n} pieces)", array_keys($short), $short)) }}.
-            Order it in time.
+            <span class="now">{{ __('setup.backing.backing_is_short') }}</span> {{ __('setup.backing.for_order_in_time', [
+                'value' => implode(', ', array_map(static fn($code, $n) => "{$code} ({$n} pieces)", array_keys($short), $short)),
+            ]) }}
         @elseif ($days === [])
-            Nothing is planned that wants backing.
+            {{ __('setup.backing.nothing_planned_needs_backing') }}
         @else
-            There is backing for everything that is planned.
+            {{ __('setup.backing.there_is_enough_backing_for_everything') }}
         @endif
     </x-slot:say>
-    <x-setup-tabs here="backing" title="Backing to cut" />
+    <x-setup-tabs here="backing" :title="__('setup.backing.backing_to_cut')" />
     <div class="grid grid-cols-1 gap-8 lg:grid-cols-[minmax(0,1.7fr)_minmax(0,1fr)]">
         <div>
             @if ($days === [])
-                <p class="note">Set up a decoration and it is planned: then what it wants cut stands here, with what to
-                    cut it from.</p>
+                <p class="note">{{ __('setup.backing.set_up_and_plan_a_decoration') }}</p>
             @endif
             @foreach ($days as $day => $batches)
                 <section class="mb-6">
@@ -24,12 +23,12 @@
                         <table>
                             <thead>
                                 <tr>
-                                    <th>Batch</th>
-                                    <th>Backing</th>
-                                    <th class="num">Each, {{ $units->label() }}</th>
-                                    <th class="num">How many</th>
-                                    <th>Cut it from</th>
-                                    <th><span class="sr-only">Done</span></th>
+                                    <th>{{ __('setup.backing.batch') }}</th>
+                                    <th>{{ __('setup.backing.backing') }}</th>
+                                    <th class="num">{{ __('setup.backing.each', ['units' => $units->label()]) }}</th>
+                                    <th class="num">{{ __('setup.backing.quantity') }}</th>
+                                    <th>{{ __('setup.backing.cut_it_from') }}</th>
+                                    <th><span class="sr-only">{{ __('setup.backing.done') }}</span></th>
                                 </tr>
                             </thead>
                             <tbody>
@@ -47,16 +46,19 @@
                                                 <span class="block">{{ $cut->words($units) }}</span>
                                             @endforeach
                                             @if ($missing > 0)
-                                                <span class="now">{{ $missing }}
-                                                    {{ $missing === 1 ? 'piece is' : 'pieces are' }} missing</span>
+                                                <span class="now">{{ __('setup.backing.pieces_missing', [
+                                                    'missing' => $missing,
+                                                ]) }}</span>
                                             @endif
                                         </td>
                                         <td class="num">
                                             <form method="post" action="{{ route('setup.cut', $code) }}">@csrf<button
                                                     class="btn btn-small"
                                                     @if ($loop->parent->first && $loop->first) data-key="x"
-                                                        @endif>Cut<span
-                                                        class="sr-only"> for {{ $code }}</span>
+                                                        @endif>{{ __('setup.backing.cut') }}<span
+                                                        class="sr-only"> {{ __('setup.backing.for', [
+                                                            'code' => $code,
+                                                        ]) }}</span>
                                                     @if ($loop->parent->first && $loop->first)
                                                         <kbd>x</kbd>
                                                     @endif
@@ -72,14 +74,14 @@
             @endforeach
             @if ($sheets !== [])
                 <section class="mb-6" id="sheets">
-                    <h2 class="mb-1">For patches, a piece a sheet</h2>
+                    <h2 class="mb-1">{{ __('setup.backing.for_patches_one_piece_per_sheet') }}</h2>
                     <table>
                         <thead>
                             <tr>
-                                <th>Batch</th>
-                                <th>What</th>
-                                <th class="num">Each, {{ $units->label() }}</th>
-                                <th class="num">How many</th>
+                                <th>{{ __('setup.backing.batch') }}</th>
+                                <th>{{ __('setup.backing.item') }}</th>
+                                <th class="num">{{ __('setup.backing.each', ['units' => $units->label()]) }}</th>
+                                <th class="num">{{ __('setup.backing.quantity') }}</th>
                             </tr>
                         </thead>
                         <tbody>
@@ -94,25 +96,24 @@
                             @endforeach
                         </tbody>
                     </table>
-                    <x-because about="How large">What is sewn, and the <a href="/shop#trimmed_beyond_mm">room to trim
-                            cloth</a> on each side: it is stuck on hooped backing, not hooped itself.</x-because>
+                    <x-because :about="__('setup.backing.size')"><x-said key="setup.backing.the_sewn_area_plus_the_on">
+                        <x-slot:link><a href="/shop#trimmed_beyond_mm">{{ __('setup.backing.trimming_allowance') }}</a></x-slot:link></x-said></x-because>
                 </section>
             @endif
-            <x-because about="How this was worked out">Each piece is the frame’s outer side and the house’s <a
-                    href="/shop#backing_overlap_mm">overlap</a> on both sides; pieces times layers, and <a
-                    href="/shop#backing_spoilage_percent">a share</a> for what is spoiled, rounded up. Off-cuts come
-                first where they cover it, then the smallest piece, then the roll in the direction that takes
-                less.</x-because>
+            <x-because :about="__('setup.backing.how_its_calculated')"><x-said key="setup.backing.the_frames_outer_size_plus_the">
+                <x-slot:link><a
+                    href="/shop#backing_overlap_mm">{{ __('setup.backing.overlap') }}</a></x-slot:link><x-slot:link2><a
+                    href="/shop#backing_spoilage_percent">{{ __('setup.backing.an_allowance') }}</a></x-slot:link2></x-said></x-because>
         </div>
         <div>
-            <h2 class="mb-1">On the shelf</h2>
+            <h2 class="mb-1">{{ __('setup.backing.in_stock') }}</h2>
             <div class="relative overflow-x-auto">
                 <table>
                     <thead>
                         <tr>
-                            <th>Backing</th>
+                            <th>{{ __('setup.backing.backing') }}</th>
                             <th class="num">mm</th>
-                            <th class="num">Left</th>
+                            <th class="num">{{ __('setup.backing.left') }}</th>
                         </tr>
                     </thead>
                     <tbody>
@@ -121,8 +122,7 @@
                                 <td>{{ $stock->toCore()->kind->label() }}, {{ $stock->toCore()->form->label() }}{{ $stock->gsm
                                     ? ", {$stock->gsm} g/m²" : '' }}</td>
                                 <td class="num">
-                                    {{ round($stock->width_mm) }}{{
-                                        $stock->form === Hakama\Setup\Backing\StockForm::Roll
+                                    {{ round($stock->width_mm) }}{{ $stock->form === Hakama\Setup\Backing\StockForm::Roll
                                             ? '' : ' × ' . round($stock->length_mm) }}
                                 </td>
                                 <td class="num">
@@ -132,14 +132,14 @@
                                             <input type="hidden" name="count" value="{{ $stock->count }}"><input
                                                 name="length" value="{{ round($stock->length_mm) }}"
                                                 inputmode="numeric" class="num !w-24"
-                                                aria-label="Length left on the roll, mm"><span class="text-sm">mm</span>
+                                                aria-label="{{ __('setup.backing.length_left_on_the_roll_mm') }}"><span class="text-sm">mm</span>
                                         @else<input type="hidden" name="length"
                                                 value="{{ $stock->length_mm }}"><input name="count"
                                                 value="{{ $stock->count }}" inputmode="numeric" class="num !w-24"
-                                                aria-label="How many are left"><span class="text-sm">pcs</span>
+                                                aria-label="{{ __('setup.backing.left') }}"><span class="text-sm">{{ __('setup.backing.pieces_short') }}</span>
                                         @endif
-                                        <button class="btn btn-small" aria-label="Set what is left">
-                                            Set</button>
+                                        <button class="btn btn-small" aria-label="{{ __('setup.backing.update') }}">
+                                            {{ __('setup.backing.set') }}</button>
                                     </form>
                                 </td>
                             </tr>

@@ -1,6 +1,6 @@
 {{-- What would make it possible: each was tried before it is said. --}}
 <div class="note mb-3 text-sm" id="cures">
-    <strong>What makes it possible</strong>
+    <strong>{{ __('setup.cures.what_would_make_it_possible') }}</strong>
     @forelse ($sheet->cures() as $cure)
         <div class="mt-1 flex flex-wrap items-baseline gap-3" data-cure="{{ $cure->kind->value }}">
             <span class="flex-1">{{ $cure->text }}</span>
@@ -10,11 +10,13 @@
                     <input type="hidden" name="peg" value="{{ $advice->placement->peg }}">
                     <input type="hidden" name="down" value="{{ $units->field($cure->place()->downMm ?? 0.0) }}">
                     <input type="hidden" name="across" value="{{ $units->field($cure->place()->acrossMm ?? 0.0) }}">
-                    <button class="btn btn-small">Move it{{ count($rows) > 1 ? ' in ' . $rows[0]->size->value : '' }}</button>
+                    <button class="btn btn-small">{{ __('setup.cures.move_it', [
+                        'value' => count($rows) > 1 ? ' in ' . $rows[0]->size->value : '',
+                    ]) }}</button>
                 </form>
             @endif
         </div>
     @empty
-        <p class="mt-1">Nothing that is known here. Ask for another design, or another garment.</p>
+        <p class="mt-1">{{ __('setup.cures.nothing_we_know_of_ask_for') }}</p>
     @endforelse
 </div>

@@ -1,33 +1,37 @@
-<x-layout station="setup" title="Setup">
+<x-layout station="setup" :title="__('setup.index.setup')">
     @php $todo = $open->whereNull('frame')->where('bare', 0)->values(); @endphp
     <x-slot:say>
         @if ($todo->isNotEmpty())
             <span
                 class="now">{{ $todo->count() === 1
-                    ? 'One decoration waits' : $todo->count() . ' decorations wait' }}:</span>
-            next is no. {{ $todo->first()->number }}, {{ $todo->first()->artwork }} at
-            {{ str_replace('_', ' ', $todo->first()->position) }}, due
-            {{ App\Foundation\Clock\ShopClock::words(Carbon\CarbonImmutable::parse($todo->first()->due_at)) }}.
+                    ? __('setup.index.one_decoration_needs_setup') : __('setup.index.decorations_need_setup', [
+                        'count' => $todo->count(),
+                    ]) }}:</span>
+            {{ __('setup.index.next_no_at_due', [
+                'number' => $todo->first()->number,
+                'artwork' => $todo->first()->artwork,
+                'value' => str_replace('_', ' ', $todo->first()->position),
+                'parse' => App\Foundation\Clock\ShopClock::words(Carbon\CarbonImmutable::parse($todo->first()->due_at)),
+            ]) }}
         @else
-            Everything open is set up.
+            {{ __('setup.index.all_open_orders_are_set_up') }}
         @endif
     </x-slot:say>
-    <x-setup-tabs here="index" title="Decorations to set up" />
+    <x-setup-tabs here="index" :title="__('setup.index.decorations_to_set_up')" />
     @if ($open->isEmpty())
-        <p class="note">Nothing is open. Write an order and give it artwork: then its frame, backing, needle and speed
-            are worked out here.</p>
+        <p class="note">{{ __('setup.index.no_open_orders_enter_an_order') }}</p>
     @else
         <table>
-            <caption class="sr-only">Open decorations, those not set up first</caption>
+            <caption class="sr-only">{{ __('setup.index.open_decorations_not_set_up_first') }}</caption>
             <thead>
                 <tr>
-                    <th class="num">Order</th>
-                    <th>For</th>
-                    <th>Garment and place</th>
-                    <th>Artwork</th>
-                    <th class="num">Pieces</th>
-                    <th>Due</th>
-                    <th>Setup</th>
+                    <th class="num">{{ __('setup.index.order') }}</th>
+                    <th>{{ __('setup.index.customer') }}</th>
+                    <th>{{ __('setup.index.garment_and_position') }}</th>
+                    <th>{{ __('setup.index.artwork') }}</th>
+                    <th class="num">{{ __('setup.index.pieces') }}</th>
+                    <th>{{ __('setup.index.due') }}</th>
+                    <th>{{ __('setup.index.setup') }}</th>
                 </tr>
             </thead>
             <tbody>
@@ -46,13 +50,11 @@
                             @if ($row->frame)
                                 <a
                                     href="{{ route('setup.show', $row->id) }}">{{ $row->frame }}{{ $row->turn_deg
-                                        ? ", turned {$row->turn_deg}°" : '' }}</a>
+                                        ? __('setup.index.turned', ['turn_deg' => $row->turn_deg]) : '' }}</a>
                             @elseif ($row->bare)
-                                <a href="{{ route('artwork.show', $row->artwork_id) }}">wants its threads
-                                first</a>@else<a class="btn btn-small btn-main"
+                                <a href="{{ route('artwork.show', $row->artwork_id) }}">{{ __('setup.index.choose_its_threads_first') }}</a>@else<a class="btn btn-small btn-main"
                                     href="{{ route('setup.show', $row->id) }}"
-                                    @if ($row->id === $todo->first()?->id) data-key="s" @endif>Set
-                                    up{!! $row->id === $todo->first()?->id ? ' <kbd>s</kbd>' : '' !!}</a>
+                                    @if ($row->id === $todo->first()?->id) data-key="s" @endif>{{ __('setup.index.set_up') }}{!! $row->id === $todo->first()?->id ? ' <kbd>s</kbd>' : '' !!}</a>
                             @endif
                         </td>
                     </tr>

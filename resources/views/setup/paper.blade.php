@@ -8,26 +8,29 @@
     $mm = static fn(float $v) => $units->figure($v, 1);
     $picture = App\Setup\SetupDrawing::picture($artwork);
 @endphp
-<x-layout station="setup" :title="'Setup sheet, ' . $artwork->name">
-    <x-slot:say>One page for the workroom. Print it, or go back to change the setup.</x-slot:say>
+<x-layout station="setup" :title="__('setup.paper.setup_sheet', ['name' => $artwork->name])">
+    <x-slot:say>{{ __('setup.paper.one_page_for_the_workroom_print') }}</x-slot:say>
     <div class="noprint mb-4 flex items-baseline gap-4">
-        <h1>Setup sheet</h1>
-        <button type="button" class="btn btn-main ml-auto" data-print data-key="p">Print it <kbd>p</kbd></button>
-        <a class="btn" href="{{ route('setup.show', $decoration) }}" data-key="b">Back <kbd>b</kbd></a>
+        <h1>{{ __('setup.paper.setup_sheet_2') }}</h1>
+        <button type="button" class="btn btn-main ml-auto" data-print data-key="p">{{ __('setup.paper.print_it') }} <kbd>p</kbd></button>
+        <a class="btn" href="{{ route('setup.show', $decoration) }}" data-key="b">{{ __('setup.paper.back') }} <kbd>b</kbd></a>
     </div>
     <article class="paper" data-printed="{{ route('setup.printed', $decoration) }}">
         <header class="flex items-baseline gap-4 border-b-2 border-ink pb-1"><strong
-                class="text-lg">{{ $batch->code ?? 'Not set up yet:' }} {{ $artwork->name }}</strong><span
-                class="ml-auto">No. {{ $order->number }}, {{ $order->customer_name }}, due
-                {{ $order->due_at->format('D j M H:i') }}</span></header>
+                class="text-lg">{{ $batch->code ?? __('setup.paper.not_set_up_yet') }} {{ $artwork->name }}</strong><span
+                class="ml-auto">{{ __('setup.paper.no_due', [
+                    'number' => $order->number,
+                    'customer_name' => $order->customer_name,
+                    'due_at' => $order->due_at->format('D j M H:i'),
+                ]) }}</span></header>
         <p class="mt-1">{{ $decoration->line->garmentLabel() }}, {{ $decoration->line->fabricLabel() }}:
             <strong>{{ $decoration->positionLabel() }}</strong>. @foreach ($rows as $row)
                 {{ $row->size === Hakama\Garment\Size::One
-                    ? '' : $row->size->value . ' ' }}{{ $row->pieces }}{{ $loop->last ? ' pieces.' : ', ' }}
+                    ? '' : $row->size->value . ' ' }}{{ $row->pieces }}{{ $loop->last ? ' '.__('setup.paper.pieces') : ', ' }}
             @endforeach
         </p>
         @foreach ($sheet->warnings() as $warning)
-            <p class="mt-1"><strong>{{ $warning->stops ? 'Stop: ' : '' }}{{ $warning->text }}</strong></p>
+            <p class="mt-1"><strong>{{ $warning->stops ? __('setup.paper.stop').' ' : '' }}{{ $warning->text }}</strong></p>
         @endforeach
         <div class="mt-2 grid grid-cols-[1.1fr_1fr] gap-4">
             <div class="drawings">
@@ -51,20 +54,24 @@
                         $picked = $sheet->chosen->frame;
                         $cut = $sheet->chosen->cut;
                         $set = array_filter([
-                            'Frame' => $fit === null ? null : $fit->frame->id
-                                . ($picked->holes !== '' ? ", holes {$picked->holes}" : '')
-                                . ($picked->label !== '' ? ", pick {$picked->label}" : ''),
-                            'Driver' => $fit?->frame->driver->value,
-                            'Machine' => $sheet->on->onMachine === null ? null
-                                : "{$sheet->on->onMachine}; not for another: steps and turn may differ there",
-                            'To it' => $sheet->chosen->shown->loading()->endWords(),
-                            'Set' => App\Setup\DecisionRow::turn($sheet->chosen->shown->turnToSet()),
-                            'Backing' => $choice === null ? null : $choice->backing->words()
+                            __('setup.paper.frame') => $fit === null ? null : $fit->frame->id
+                                . ($picked->holes !== '' ? __('setup.paper.holes', ['holes' => $picked->holes]) : '')
+                                . ($picked->label !== '' ? __('setup.paper.pick', ['label' => $picked->label]) : ''),
+                            __('setup.paper.driver') => $fit?->frame->driver->value,
+                            __('setup.paper.machine') => $sheet->on->onMachine === null ? null
+                                : __('setup.paper.only_steps_and_turn_may_differ', [
+                                    'on_machine' => $sheet->on->onMachine,
+                                ]),
+                            __('setup.paper.loads_first') => $sheet->chosen->shown->loading()->endWords(),
+                            __('setup.paper.rotate') => App\Setup\DecisionRow::turn($sheet->chosen->shown->turnToSet()),
+                            __('setup.paper.backing') => $choice === null ? null : $choice->backing->words()
                                 . ($cut ? ', ' . $units->size($cut->widthMm, $cut->heightMm) : ''),
-                            'Topper' => $choice === null ? null : ($choice->topper ? 'film on top' : 'none'),
-                            'Needle' => $choice?->needle->words(),
-                            'Thread' => $advice->threadWeight . ' weight',
-                            'Speed' => $choice === null ? null : $choice->speedSpm . ' spm',
+                            __('setup.paper.topper') => $choice === null ? null : ($choice->topper ? __('setup.paper.film_on_top') : __('setup.paper.none')),
+                            __('setup.paper.needle') => $choice?->needle->words(),
+                            __('setup.paper.thread') => __('setup.paper.thread_weight', [
+                                'weight' => $advice->threadWeight,
+                            ]),
+                            __('setup.paper.speed') => $choice === null ? null : $choice->speedSpm . ' spm',
                         ]);
                     @endphp
                     @foreach ($set as $label => $value)
@@ -72,17 +79,17 @@
                         <dd>{{ $value }}</dd>
                     @endforeach
                 </dl>
-                <p class="mt-1"><strong>Place:</strong> {{ implode('; ', $advice->placement->words($units)) }}.</p>
+                <p class="mt-1"><strong>{{ __('setup.paper.position') }}</strong> {{ implode('; ', $advice->placement->words($units)) }}.</p>
                 @if (count($rows) > 1)
                     <table class="mt-1">
                         <thead>
                             <tr>
-                                <th>Size</th>
-                                <th class="num">Pieces</th>
-                                <th>Way up</th>
-                                <th class="num">Down</th>
-                                <th class="num">Across</th>
-                                <th>Peg</th>
+                                <th>{{ __('setup.paper.size') }}</th>
+                                <th class="num">{{ __('setup.paper.pieces_2') }}</th>
+                                <th>{{ __('setup.paper.way_up') }}</th>
+                                <th class="num">{{ __('setup.paper.down') }}</th>
+                                <th class="num">{{ __('setup.paper.across') }}</th>
+                                <th>{{ __('setup.paper.peg') }}</th>
                             </tr>
                         </thead>
                         <tbody>
@@ -100,16 +107,23 @@
                     </table>
                 @endif
                 @if ($sheet->tube)
-                    <p class="mt-1"><strong>Along the tube:</strong>
+                    <p class="mt-1"><strong>{{ __('setup.paper.along_the_tube') }}</strong>
                         @foreach ($sheet->tube->hoopings->hoopings as $i => $hooping)
-                            {{ $i + 1 }}: mark at {{ $units->length($hooping->markMm) }}
-                            ({{ implode(', ', array_column($hooping->motifs, 'name')) }});
-                        @endforeach from the {{ $sheet->tube->end }}.
+                            {{ __('setup.paper.mark_at', [
+                                'i' => $i + 1,
+                                'length' => $units->length($hooping->markMm),
+                                'value' => implode(', ', array_column($hooping->motifs, 'name')),
+                            ]) }}
+                        @endforeach {{ __('setup.paper.from_the', ['end' => $sheet->tube->end]) }}
                     </p>
                 @endif
                 @foreach ($decoration->setup->departures ?? [] as $one)
-                    <p class="mt-1"><strong>Against the advice,</strong> {{ $one['about'] }}: {{ $one['chosen'] }}
-                        instead of {{ $one['advised'] }}. {{ $one['why'] }}</p>
+                    <p class="mt-1"><x-said key="setup.paper.instead_of" :with="[
+                        'about' => $one['about'],
+                        'chosen' => $one['chosen'],
+                        'advised' => $one['advised'],
+                        'why' => $one['why'],
+                    ]"><x-slot:strong><strong>{{ __('setup.paper.override') }}</strong></x-slot:strong></x-said></p>
                 @endforeach
             </div>
         </div>
@@ -126,7 +140,7 @@
         <p class="cautions mt-1 border-t border-ink pt-1">
             @foreach ($sheet->chosen->shown->cautions as $caution)
                 {{ $caution->text }}
-            @endforeach The machine’s manual, local codes and trained people decide.
+            @endforeach {{ __('setup.paper.the_machines_manual_local_codes_and') }}
         </p>
     </article>
 </x-layout>

@@ -1,28 +1,30 @@
-<x-layout station="setup" title="Practice book">
+<x-layout station="setup" :title="__('setup.practice.practice_book')">
     @php $cents = array_sum(array_column($risks, 'cents')); @endphp
     <x-slot:say>
         @if ($risks !== [])
-            <span class="now">Cloth that nobody here has practised:</span>
-            {{ implode(', ', array_unique(array_column($risks, 'fabric'))) }}; garments worth
-            {{ App\Shop\Figure::words($cents / 100, 2) }} are waiting.
+            <span class="now">{{ __('setup.practice.cloth_nobody_here_has_practised') }}</span>
+            {{ __('setup.practice.garments_worth_are_waiting', [
+                'value' => implode(', ', array_unique(array_column($risks, 'fabric'))),
+                'cents' => App\Shop\Figure::words($cents / 100, 2),
+            ]) }}
         @else
-            Everything open is on cloth that has come out here before.
+            {{ __('setup.practice.all_open_orders_are_on_cloth') }}
         @endif
     </x-slot:say>
-    <x-setup-tabs here="practice" title="Practice book" />
+    <x-setup-tabs here="practice" :title="__('setup.practice.practice_book')" />
     <div class="grid grid-cols-1 gap-8 lg:grid-cols-[minmax(0,1.5fr)_minmax(0,1fr)]">
         <div>
             @if ($risks !== [])
-                <h2 class="mb-1">At risk</h2>
+                <h2 class="mb-1">{{ __('setup.practice.at_risk') }}</h2>
                 <table class="mb-6">
                     <thead>
                         <tr>
-                            <th class="num">Order</th>
-                            <th>For</th>
-                            <th>Garments</th>
-                            <th>Cloth</th>
-                            <th class="num">How many</th>
-                            <th class="num">Worth</th>
+                            <th class="num">{{ __('setup.practice.order') }}</th>
+                            <th>{{ __('setup.practice.customer') }}</th>
+                            <th>{{ __('setup.practice.garment') }}</th>
+                            <th>{{ __('setup.practice.cloth') }}</th>
+                            <th class="num">{{ __('setup.practice.pieces_at_risk') }}</th>
+                            <th class="num">{{ __('setup.practice.value') }}</th>
                         </tr>
                     </thead>
                     <tbody>
@@ -35,7 +37,7 @@
                                 <td><strong>{{ $risk['fabric'] }}</strong></td>
                                 <td class="num">{{ $risk['pieces'] }}</td>
                                 <td class="num">
-                                    {{ $risk['cents'] === null ? 'not known'
+                                    {{ $risk['cents'] === null ? __('setup.practice.unknown')
                                         : App\Shop\Figure::words($risk['cents'] / 100, 2) }}
                                 </td>
                             </tr>
@@ -43,22 +45,21 @@
                     </tbody>
                 </table>
             @endif
-            <h2 class="mb-1">Who has sewn what</h2>
+            <h2 class="mb-1">{{ __('setup.practice.sewn_by_whom') }}</h2>
             @if ($book->isEmpty())
-                <p class="note">Nothing is written down yet. What is counted on the floor comes in by itself; write
-                    down what was practised on scrap.</p>
+                <p class="note">{{ __('setup.practice.nothing_logged_yet_floor_counts_are') }}</p>
             @else
                 <table>
                     <thead>
                         <tr>
-                            <th>Cloth</th>
-                            <th>Frame</th>
-                            <th>Place</th>
-                            <th>Who</th>
+                            <th>{{ __('setup.practice.cloth') }}</th>
+                            <th>{{ __('setup.practice.frame') }}</th>
+                            <th>{{ __('setup.practice.place') }}</th>
+                            <th>{{ __('setup.practice.who') }}</th>
                             <th></th>
-                            <th class="num">Came out</th>
-                            <th class="num">Did not</th>
-                            <th>Last</th>
+                            <th class="num">{{ __('setup.practice.good') }}</th>
+                            <th class="num">{{ __('setup.practice.not_good') }}</th>
+                            <th>{{ __('setup.practice.last') }}</th>
                         </tr>
                     </thead>
                     <tbody>
@@ -73,7 +74,7 @@
                                     <td>{{ $one->frame_kind }}</td>
                                     <td>{{ $one->positionLabel() }}</td>
                                     <td>{{ $one->who }}</td>
-                                    <td class="text-soft">{{ $one->on_scrap ? 'on scrap' : 'for real' }}</td>
+                                    <td class="text-soft">{{ $one->on_scrap ? __('setup.practice.on_scrap') : __('setup.practice.for_real') }}</td>
                                     <td class="num">{{ $one->came_out }}</td>
                                     <td class="num">{{ $one->failed }}</td>
                                     <td>{{ $one->last_at->format('j M') }}@if ($one->remark !== '')
@@ -88,9 +89,9 @@
             @endif
         </div>
         <form method="post" action="{{ route('setup.practice') }}" class="sheet p-4 self-start">@csrf
-            <h2 class="mb-2">Write down</h2>
+            <h2 class="mb-2">{{ __('setup.practice.log') }}</h2>
             <div class="grid grid-cols-2 gap-3">
-                <div><label for="fabric">Cloth</label><select id="fabric" name="fabric">
+                <div><label for="fabric">{{ __('setup.practice.cloth') }}</label><select id="fabric" name="fabric">
                         @foreach (Hakama\Garment\Fabric::cases() as $case)
                             <option value="{{ $case->value }}"
                                 @selected(old('fabric') === $case->value)>{{ $case->label() }}
@@ -99,23 +100,22 @@
                     </select>
                     <x-wrong field="fabric" />
                 </div>
-                <div><label for="frame_kind">Kind of frame</label><select id="frame_kind" name="frame_kind">
+                <div><label for="frame_kind">{{ __('setup.practice.kind_of_frame') }}</label><select id="frame_kind" name="frame_kind">
                         @foreach (Hakama\Machine\FrameKind::cases() as $case)
                             <option @selected(old('frame_kind') === $case->value)>{{ $case->value }}</option>
                         @endforeach
                     </select>
                     <x-wrong field="frame_kind" />
                 </div>
-                <div><label for="position">Where on the garment</label><select id="position" name="position">
-                        <option value="">any place</option>
+                <div><label for="position">{{ __('setup.practice.position_on_the_garment') }}</label><select id="position" name="position">
+                        <option value="">{{ __('setup.practice.any_place') }}</option>
                         @foreach (Hakama\Garment\Position::cases() as $case)
-                            <option value="{{ $case->value }}" @selected(old('position') === $case->value)>{{
-                                $case->label() }}</option>
+                            <option value="{{ $case->value }}" @selected(old('position') === $case->value)>{{ $case->label() }}</option>
                         @endforeach
                     </select>
                     <x-wrong field="position" />
                 </div>
-                <div><label for="who">Who</label><input id="who" name="who" list="people"
+                <div><label for="who">{{ __('setup.practice.who') }}</label><input id="who" name="who" list="people"
                         value="{{ old('who', session('who')) }}" maxlength="40"
                         @error('who') aria-invalid="true" aria-describedby="wrong-who" @enderror><datalist
                         id="people">
@@ -123,15 +123,15 @@
                             <option value="{{ $name }}">
                         @endforeach
                     </datalist><x-wrong field="who" /></div>
-                <div><label for="on_scrap">Sewn</label><select id="on_scrap" name="on_scrap">
-                        <option value="1" @selected(old('on_scrap', '1') === '1')>on scrap</option>
-                        <option value="0" @selected(old('on_scrap') === '0')>for real</option>
+                <div><label for="on_scrap">{{ __('setup.practice.sewn') }}</label><select id="on_scrap" name="on_scrap">
+                        <option value="1" @selected(old('on_scrap', '1') === '1')>{{ __('setup.practice.on_scrap') }}</option>
+                        <option value="0" @selected(old('on_scrap') === '0')>{{ __('setup.practice.for_real') }}</option>
                     </select></div>
-                <x-field name="came_out" label="Came out" :value="1" inputmode="numeric" class="num" />
-                <x-field name="failed" label="Did not" :value="0" inputmode="numeric" class="num" />
+                <x-field name="came_out" :label="__('setup.practice.good')" :value="1" inputmode="numeric" class="num" />
+                <x-field name="failed" :label="__('setup.practice.not_good')" :value="0" inputmode="numeric" class="num" />
             </div>
-            <x-field name="remark" label="What was learned" box="mt-3" maxlength="200" />
-            <button class="btn btn-main mt-3" data-key="w">Write it down <kbd>w</kbd></button>
+            <x-field name="remark" :label="__('setup.practice.what_the_log_shows')" box="mt-3" maxlength="200" />
+            <button class="btn btn-main mt-3" data-key="w">{{ __('setup.practice.log_it') }} <kbd>w</kbd></button>
         </form>
     </div>
 </x-layout>

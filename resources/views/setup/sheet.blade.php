@@ -1,11 +1,11 @@
 @php
     $rows = $sheet->sizes->rows;
     $tabs = array_filter([
-        'steps' => ['Steps', 'e'],
-        'frames' => ['Frames', 'f'],
-        'sizes' => count($rows) > 1 ? ['Sizes', 'z'] : null,
-        'machines' => ['Machines', 'a'],
-        'practice' => ['Practice', 'r'],
+        'steps' => [__('setup.sheet.steps'), 'e'],
+        'frames' => [__('setup.sheet.frames'), 'f'],
+        'sizes' => count($rows) > 1 ? [__('setup.sheet.sizes'), 'z'] : null,
+        'machines' => [__('setup.sheet.machines'), 'a'],
+        'practice' => [__('setup.sheet.practice'), 'r'],
     ]);
     $tab = isset($tabs[$tab]) ? $tab : 'steps';
     $decoration = $sheet->decoration;
@@ -41,8 +41,8 @@
 @endphp
 <div id="sheet">
     <div class="mb-3 flex flex-wrap items-center gap-x-6 gap-y-2">
-        <div class="flex flex-wrap items-center gap-2" role="group" aria-label="Machines">
-            <span class="text-sm text-soft">On</span>
+        <div class="flex flex-wrap items-center gap-2" role="group" aria-label="{{ __('setup.sheet.machines') }}">
+            <span class="text-sm text-soft">{{ __('setup.sheet.on') }}</span>
             @foreach ($sheet->on->machines as $one)
                 <button type="button" class="btn btn-small"
                     aria-pressed="{{ $sheet->on->onMachine === $one->machine->code ? 'true' : 'false' }}"
@@ -53,17 +53,17 @@
             @endforeach
             <button type="button" class="btn btn-small"
                 aria-pressed="{{ $sheet->on->onMachine === null ? 'true' : 'false' }}"
-                hx-get="{{ $at(['machine' => 'any']) }}" hx-target="#sheet">any</button>
+                hx-get="{{ $at(['machine' => 'any']) }}" hx-target="#sheet">{{ __('setup.sheet.any') }}</button>
         </div>
     @if (count($rows) > 1)
-        <div class="flex flex-wrap items-center gap-2" role="group" aria-label="Sizes of the run">
-            <span class="text-sm text-soft">Size</span>
+        <div class="flex flex-wrap items-center gap-2" role="group" aria-label="{{ __('setup.sheet.sizes_in_this_run') }}">
+            <span class="text-sm text-soft">{{ __('setup.sheet.size') }}</span>
             @foreach ($rows as $i => $row)
                 <button type="button" class="btn btn-small" aria-pressed="{{ $row === $sheet->row ? 'true' : 'false' }}"
                     hx-get="{{ $at(['size' => $row->size->value]) }}" hx-target="#sheet"
-                    @if ($i === $here + 1) data-key="n" data-does="The next size" @elseif ($i === $here - 1)
-                        data-key="p" data-does="The size before" @endif>{{ $row->size->value }}<span
-                        class="sr-only">, {{ $row->pieces }} pieces</span>
+                    @if ($i === $here + 1) data-key="n" data-does="{{ __('setup.sheet.next_size') }}" @elseif ($i === $here - 1)
+                        data-key="p" data-does="{{ __('setup.sheet.previous_size') }}" @endif>{{ $row->size->value }}<span
+                        class="sr-only">{{ __('setup.sheet.pieces', ['pieces' => $row->pieces]) }}</span>
                     @if ($row->turns()[0] !== $rows[count($rows) - 1]->turns()[0])
                         <span class="text-sm">{{ $row->turns()[0]->value }}°</span>
                         @endif @if ($i === $here + 1)
@@ -74,10 +74,10 @@
                 </button>
             @endforeach
             @if ($sheet->sizes->differs())
-                <span class="now text-sm">Not every size may go in the same way.</span>
+                <span class="now text-sm">{{ __('setup.sheet.not_every_size_can_be_loaded') }}</span>
             @endif
             @if ($sheet->sizes->framesDiffer())
-                <span class="now text-sm">The best frame is not the same for all.</span>
+                <span class="now text-sm">{{ __('setup.sheet.the_best_frame_differs_by_size') }}</span>
             @endif
         </div>
     @endif
@@ -89,20 +89,21 @@
             @elseif ($advice->marked)
                 <div class="grid grid-cols-2 gap-3">
                     <figure>@include('setup.draw.garment', ['turned' => false])<figcaption
-                        class="text-sm text-soft">On the
-                            {{ $advice->marked->shape->panel->label() }}{{ count($rows) > 1
-                                ? ', size ' . $sheet->row->size->value : '' }}
+                        class="text-sm text-soft">{{ __('setup.sheet.on_the', ['panel' => $advice->marked->shape->panel->label(), 'value' => count($rows) > 1
+                                ? __('setup.sheet.size_2', ['value' => $sheet->row->size->value]) : '']) }}
                         </figcaption>
                     </figure>
                     @if ($sheet->tube)
-                        <figure>@include('setup.draw.tube')<figcaption class="text-sm text-soft">Along the tube,
-                                measured from the {{ $sheet->tube->end }}</figcaption>
+                        <figure>@include('setup.draw.tube')<figcaption class="text-sm text-soft">{{ __('setup.sheet.along_the_tube_measured_from_the', [
+                            'end' => $sheet->tube->end,
+                        ]) }}</figcaption>
                         </figure>
                     @elseif ($fit)
                         <figure>@include('setup.draw.garment', ['turned' => true])<figcaption
-                            class="text-sm text-soft">As you see it at the
-                                machine{{ $fit->turn->value ? ', turned ' . $fit->turn->value . '°, never mirrored'
-                                    : '' }}
+                            class="text-sm text-soft">{{ __('setup.sheet.as_you_see_it_at_the', ['value' => $fit->turn->value ? __('setup.sheet.turned_never_mirrored', [
+                                'value' => $fit->turn->value,
+                            ])
+                                    : '']) }}
                             </figcaption>
                         </figure>
                     @endif
@@ -116,41 +117,49 @@
                 </p>
             @endif
             @if ($fit === null)
-                <p class="note note-now mt-3">The shop has no frame for the driver this needs.</p>
+                <p class="note note-now mt-3">{{ __('setup.sheet.you_have_no_frame_for_the') }}</p>
             @else
                 <div class="mt-3">@include('setup.draw.frame')</div>
-                <p class="mt-2 text-sm">{{ $fit->because($units) }} Slack to the window: left
-                    {{ $mm($fit->slack->leftMm) }}, right
-                    {{ $mm($fit->slack->rightMm) }}, top {{ $mm($fit->slack->topMm) }}, bottom
-                        {{ $mm($fit->slack->bottomMm) }} {{ $units->label() }}.
+                <p class="mt-2 text-sm">{{ __('setup.sheet.slack_in_the_window_left_right', [
+                    'because' => $fit->because($units),
+                    'left_mm' => $mm($fit->slack->leftMm),
+                    'right_mm' => $mm($fit->slack->rightMm),
+                    'top_mm' => $mm($fit->slack->topMm),
+                    'bottom_mm' => $mm($fit->slack->bottomMm),
+                    'units' => $units->label(),
+                ]) }}
                     @if ($fit->frame->isOffCentre())
-                        The middle of the design goes
-                        {{ $fit->fromMachineCentre()->seenFrom(new Hakama\Stitch\Point(0, 0)) }} what the machine takes
-                        for its centre; the corners are {{ implode(', ', array_map($mm, $fit->cornersMm())) }}
-                            {{ $units->label() }} away.
+                        {{ __('setup.sheet.the_designs_centre_goes_the_machines', [
+                            'seen_from' => $fit->fromMachineCentre()->seenFrom(new Hakama\Stitch\Point(0, 0)),
+                            'value' => implode(', ', array_map($mm, $fit->cornersMm())),
+                            'units' => $units->label(),
+                        ]) }}
                         @endif @if ($frame->holes !== '' || $frame->label !== '')
                             <strong>{{ ucfirst(implode(', ', array_filter([$frame->holes === ''
                                 ? '' : "holes {$frame->holes}", $frame->label === ''
-                                ? '' : "pick “{$frame->label}” on the machine"]))) }}.</strong>
+                                ? '' : __('setup.sheet.select_on_the_machine', [
+                                    'label' => $frame->label,
+                                ])]))) }}.</strong>
                         @endif
                 </p>
             @endif
             @if ($sheet->tube)
                 <h2 class="mb-1 mt-5">
-                    {{ count($sheet->tube->hoopings->hoopings) === 1
-                        ? 'One hooping' : count($sheet->tube->hoopings->hoopings) . ' hoopings' }}
-                    along the tube</h2>
+                    {{ __('setup.sheet.along_the_tube', ['value' => count($sheet->tube->hoopings->hoopings) === 1
+                        ? __('setup.sheet.one_hooping') : __('setup.sheet.hoopings', [
+                            'hoopings' => count($sheet->tube->hoopings->hoopings),
+                        ])]) }}</h2>
                 @if ($sheet->tube->hoopings->obstacle())
                     <p class="note note-now mb-2" role="alert">{{ $sheet->tube->hoopings->obstacle($units) }}</p>
                 @endif
                 <table>
                     <thead>
                         <tr>
-                            <th class="num">Hooping</th>
-                            <th>Sewn there</th>
-                            <th class="num">From, {{ $units->label() }}</th>
-                            <th class="num">To, {{ $units->label() }}</th>
-                            <th>Template mark</th>
+                            <th class="num">{{ __('setup.sheet.hooping') }}</th>
+                            <th>{{ __('setup.sheet.sewn_there') }}</th>
+                            <th class="num">{{ __('setup.sheet.from', ['units' => $units->label()]) }}</th>
+                            <th class="num">{{ __('setup.sheet.to', ['units' => $units->label()]) }}</th>
+                            <th>{{ __('setup.sheet.template_mark') }}</th>
                         </tr>
                     </thead>
                     <tbody>
@@ -160,27 +169,26 @@
                                 <td>{{ implode('; ', array_column($hooping->motifs, 'name')) }}</td>
                                 <td class="num">{{ $units->field($hooping->fromMm) }}</td>
                                 <td class="num">{{ $units->field($hooping->toMm) }}</td>
-                                <td>{{ $units->length($hooping->markMm) }} from the
-                                    {{ $sheet->tube->end }}, on the outer seam or crease</td>
+                                <td>{{ __('setup.sheet.from_the_on_the_outer_seam', [
+                                    'length' => $units->length($hooping->markMm),
+                                    'end' => $sheet->tube->end,
+                                ]) }}</td>
                             </tr>
                         @endforeach
                     </tbody>
                 </table>
                 @if ($sheet->decoration->setup?->parts)
-                    <p class="mt-1 text-sm">One tape each, its mark at nought:
+                    <p class="mt-1 text-sm">{{ __('setup.sheet.one_file_each_mark_at_zero') }}
                         @foreach ($sheet->decoration->setup->parts as $i => $part)
-                            <a href="{{ route('setup.hooping.tape', [$sheet->decoration, $i + 1]) }}">hooping
-                                {{ $i + 1 }}</a>{{ $loop->last ? '.' : ', ' }}
+                            <a href="{{ route('setup.hooping.tape', [$sheet->decoration, $i + 1]) }}">{{ __('setup.sheet.hooping_2', [
+                                'i' => $i + 1,
+                            ]) }}</a>{{ $loop->last ? '.' : ', ' }}
                         @endforeach
                     </p>
                 @endif
-                <x-because about="How this was worked out">The fewest hoopings of
-                    {{ $units->said($sheet->tube->hoopings->reachMm) }} in which every motif is whole, swept from the
-                    {{ $sheet->tube->end }}. Motifs are what is sewn without a gap; reach and gap are <a
-                        href="/shop#tube_reach_mm">house rules</a>, and no frame reaches beyond its window less the
-                    margin. Other artwork at the same place of this line is laid along it in its order, or where a
-                        place was kept for it{{ $sheet->tube->gaps === []
-                            ? '' : ': ' . implode('; ', $sheet->tube->gaps) }}.</x-because>
+                <x-because :about="__('setup.sheet.how_its_calculated')"><x-said key="setup.sheet.the_fewest_hoopings_of_that_keep" :with="['reach_mm' => $units->said($sheet->tube->hoopings->reachMm), 'end' => $sheet->tube->end, 'value' => $sheet->tube->gaps === []
+                            ? '' : ': ' . implode('; ', $sheet->tube->gaps)]"><x-slot:link><a
+                        href="/shop#tube_reach_mm">{{ __('setup.sheet.house_rules') }}</a></x-slot:link></x-said></x-because>
             @endif
         </div>
         <div>
@@ -188,13 +196,15 @@
                 <p class="note note-caution mb-3">{{ $obstacle }}</p>
             @endforeach
             @if ($moved)
-                <p class="note note-now mb-3" role="alert">The sheet of this batch was printed for {{ $moved }} before
-                    it moved: what is to be done is no longer the same. Print it anew.</p>
+                <p class="note note-now mb-3" role="alert">{{ __('setup.sheet.this_sheet_was_printed_for_the', [
+                    'moved' => $moved,
+                ]) }}</p>
             @endif
             @foreach ($sheet->warnings() as $warning)
                 @if ($loop->index === 2)
-                    <details class="mb-3"><summary class="text-sm">and {{ $loop->count - 2 }} more to be
-                        minded</summary>
+                    <details class="mb-3"><summary class="text-sm">{{ __('setup.sheet.and_more_warnings', [
+                        'count' => $loop->count - 2,
+                    ]) }}</summary>
                 @endif
                 <p class="note {{ $warning->stops ? 'note-now' : 'note-caution' }} mb-2 text-sm" role="alert">
                     {{ $warning->text }}</p>
@@ -206,21 +216,25 @@
                 @include('setup.cures')
             @endif
             @foreach ($sheet->asks() as $ask)
-                <p class="note note-caution mb-2 text-sm" data-ask="{{ $ask->fact }}"><strong>Not known yet.</strong>
+                <p class="note note-caution mb-2 text-sm" data-ask="{{ $ask->fact }}"><strong>{{ __('setup.sheet.missing_facts') }}</strong>
                     {{ $ask->why }}</p>
             @endforeach
             @foreach ($decoration->setup->departures ?? [] as $one)
-                <p class="note note-caution mb-3 text-sm"><strong>Chosen against the advice.</strong>
-                    {{ ucfirst($one['about']) }}: {{ $one['chosen'] }} instead of {{ $one['advised'] }}.
-                    {{ $one['why'] }}</p>
+                <p class="note note-caution mb-3 text-sm"><x-said key="setup.sheet.instead_of" :with="[
+                    'about' => ucfirst($one['about']),
+                    'chosen' => $one['chosen'],
+                    'advised' => $one['advised'],
+                    'why' => $one['why'],
+                ]">
+                    <x-slot:strong><strong>{{ __('setup.sheet.differs_from_the_advice') }}</strong></x-slot:strong></x-said></p>
             @endforeach
             @if ($capVersion)
                 <form method="post" action="{{ route('orders.artwork', $decoration) }}"
                     class="note note-now mb-3 flex items-baseline gap-3 text-sm">@csrf @method('put')
                     <input type="hidden" name="artwork_id" value="{{ $capVersion->id }}">
-                    <span class="flex-1">There is a version of it made for caps: <a
-                            href="{{ route('artwork.show', $capVersion) }}">{{ $capVersion->name }}</a>.</span>
-                    <button class="btn btn-small">Take the cap version</button>
+                    <span class="flex-1"><x-said key="setup.sheet.there_is_a_cap_version"><x-slot:link><a
+                            href="{{ route('artwork.show', $capVersion) }}">{{ $capVersion->name }}</a></x-slot:link></x-said></span>
+                    <button class="btn btn-small">{{ __('setup.sheet.use_the_cap_version') }}</button>
                 </form>
             @endif
             @if ($choice !== null)
@@ -229,7 +243,7 @@
                     @csrf
                     <input type="hidden" name="frame" value="{{ $fit->frame->id }}">
                     <fieldset class="mb-3">
-                        <legend class="text-sm text-soft">Which end goes to the machine</legend>
+                        <legend class="text-sm text-soft">{{ __('setup.sheet.which_end_goes_to_the_machine') }}</legend>
                         <div class="flex flex-wrap gap-2">
                             @foreach ($sheet->ends() as $end)
                                 <label class="btn btn-small {{ $end->turn === $fit->turn ? 'btn-main' : '' }} mb-0"
@@ -244,10 +258,9 @@
                     <details class="mb-3 border border-hair p-3"
                         @if ($wrongs !== [] || array_intersect(['backing', 'topper', 'needle', 'speed'],
                             array_keys($departs)) !== []) open @endif>
-                        <summary data-key="w" data-does="Choose otherwise than advised">Choose otherwise than
-                            advised <kbd>w</kbd></summary>
+                        <summary data-key="w" data-does="{{ __('setup.sheet.override_the_advice') }}">{{ __('setup.sheet.override_the_advice') }} <kbd>w</kbd></summary>
                         <div class="mt-2 grid grid-cols-2 gap-x-4 gap-y-2">
-                            <div><label for="c-backing">Backing</label><select id="c-backing" name="backing">
+                            <div><label for="c-backing">{{ __('setup.sheet.backing') }}</label><select id="c-backing" name="backing">
                                     @foreach (Hakama\Setup\Backing\Backing::cases() as $kind)
                                         <option value="{{ $kind->value }}"
                                             @selected(old('backing', $choice->backing->backing->value)
@@ -258,29 +271,26 @@
                                 <x-wrong field="backing" />
                             </div>
                             <div class="flex items-end gap-3">
-                                <div class="w-20"><label for="c-layers">Layers</label><input id="c-layers"
+                                <div class="w-20"><label for="c-layers">{{ __('setup.sheet.layers') }}</label><input id="c-layers"
                                         name="layers" inputmode="numeric"
                                         value="{{ old('layers', $choice->backing->count) }}" class="num"></div>
                                 <input type="hidden" name="adhesive" value="0"><label
                                     class="mb-2 flex items-center gap-2"><input type="checkbox" name="adhesive"
-                                        value="1" @checked(old('adhesive', $choice->backing->adhesive))> one lightly
-                                            stuck</label><x-wrong
+                                        value="1" @checked(old('adhesive', $choice->backing->adhesive))> {{ __('setup.sheet.one_lightly_stuck') }}</label><x-wrong
                                     field="layers" />
                             </div>
-                            <div><label for="c-needle">Needle</label><select id="c-needle" name="needle_size">
+                            <div><label for="c-needle">{{ __('setup.sheet.needle') }}</label><select id="c-needle" name="needle_size">
                                     @foreach (Hakama\Machine\NeedleType::SIZES as $size)
-                                        <option @selected(old('needle_size', $choice->needle->size) === $size)>{{
-                                            $size }}</option>
+                                        <option @selected(old('needle_size', $choice->needle->size) === $size)>{{ $size }}</option>
                                     @endforeach
                                 </select>
                             </div>
-                            <div><label for="c-point">Point</label><select id="c-point" name="needle_point">
+                            <div><label for="c-point">{{ __('setup.sheet.point') }}</label><select id="c-point" name="needle_point">
                                     @foreach (Hakama\Machine\NeedleType::POINTS as $point)
-                                        <option @selected(old('needle_point', $choice->needle->point) === $point)>{{
-                                            $point }}</option>
+                                        <option @selected(old('needle_point', $choice->needle->point) === $point)>{{ $point }}</option>
                                     @endforeach
                                 </select></div>
-                            <div><label for="c-speed">Speed, stitches a minute</label><input id="c-speed"
+                            <div><label for="c-speed">{{ __('setup.sheet.speed_spm') }}</label><input id="c-speed"
                                     name="speed" inputmode="numeric"
                                     value="{{ old('speed', $choice->speedSpm) }}" class="num"
                                     @error('speed') aria-invalid="true" aria-describedby="wrong-speed"
@@ -288,21 +298,21 @@
                                     field="speed" /></div>
                             <div><input type="hidden" name="topper" value="0"><label
                                     class="mt-6 flex items-center gap-2"><input type="checkbox" name="topper"
-                                        value="1" @checked(old('topper', $choice->topper))> film on top</label></div>
+                                        value="1" @checked(old('topper', $choice->topper))> {{ __('setup.sheet.film_on_top') }}</label></div>
                         </div>
-                        <p class="mt-2 text-sm text-soft">Each thing that differs from the advice wants a reason; it is
-                            kept and shown with the setup.</p>
+                        <p class="mt-2 text-sm text-soft">{{ __('setup.sheet.every_override_needs_a_reason_it') }}</p>
                         @php
                             $otherwise = [
-                                'backing' => 'Backing',
-                                'topper' => 'Film',
-                                'needle' => 'Needle',
-                                'speed' => 'Speed',
+                                'backing' => __('setup.sheet.backing'),
+                                'topper' => __('setup.sheet.film'),
+                                'needle' => __('setup.sheet.needle'),
+                                'speed' => __('setup.sheet.speed'),
                             ];
                         @endphp
                         @foreach ($otherwise as $about => $label)
-                            <div class="mt-1"><label for="why-{{ $about }}">{{ $label }}
-                                    otherwise, because</label><input id="why-{{ $about }}"
+                            <div class="mt-1"><label for="why-{{ $about }}">{{ __('setup.sheet.reason_for_another', [
+                                'label' => $label,
+                            ]) }}</label><input id="why-{{ $about }}"
                                     name="why[{{ $about }}]"
                                     value="{{ old("why.{$about}", $sheet->chosen->whys[$about] ?? '') }}"
                                         maxlength="200"
@@ -311,10 +321,11 @@
                                     :field="'why.' . $about" /></div>
                         @endforeach
                     </details>
-                    @foreach (['frame' => 'Frame', 'driver' => 'Driver', 'turn' => 'The end'] as $about => $label)
+                    @foreach (['frame' => __('setup.sheet.frame'), 'driver' => __('setup.sheet.driver'), 'turn' => __('setup.sheet.the_end')] as $about => $label)
                         @if (isset($departs[$about]) || in_array($about, $wrongs, true))
-                            <label for="why-{{ $about }}">{{ $label }}: this goes against the advice.
-                                Why?</label>
+                            <label for="why-{{ $about }}">{{ __('setup.sheet.differs_from_the_advice_why', [
+                                'label' => $label,
+                            ]) }}</label>
                             <input id="why-{{ $about }}" name="why[{{ $about }}]"
                                 value="{{ old("why.{$about}", $sheet->chosen->whys[$about] ?? '') }}" maxlength="200"
                                 @error("why.{$about}") aria-invalid="true" aria-describedby="wrong-why-{{ $about }}"
@@ -323,19 +334,21 @@
                         @endif
                     @endforeach
                     <x-wrong field="frame" />
-                    <button class="btn btn-main mt-3" data-key="s">Set it up in {{ $fit->frame->id }}
+                    <button class="btn btn-main mt-3" data-key="s">{{ __('setup.sheet.set_up_in', [
+                        'id' => $fit->frame->id,
+                    ]) }}
                         <kbd>s</kbd></button>
                 </form>
             @endif
             @include('setup.decisions')
             @include('setup.placement')
             @if ($sheet->face === null)
-                <p class="mt-2 text-sm"><a href="{{ route('setup.picture', $sheet->decoration) }}">Measure the place
-                        from a picture</a> of the hooped piece.</p>
+                <p class="mt-2 text-sm"><x-said key="setup.sheet.of_the_hooped_piece">
+                    <x-slot:link><a href="{{ route('setup.picture', $sheet->decoration) }}">{{ __('setup.sheet.measure_the_position_from_a_picture') }}</a></x-slot:link></x-said></p>
             @endif
         </div>
     </div>
-    <nav class="tabs mt-7" aria-label="More of this setup">
+    <nav class="tabs mt-7" aria-label="{{ __('setup.sheet.more_about_this_setup') }}">
         @foreach ($tabs as $key => [$name, $letter])
             <a href="{{ $at(['tab' => $key]) }}" hx-get="{{ $at(['tab' => $key]) }}" hx-target="#sheet"
                 hx-push-url="true" data-key="{{ $letter }}" data-does="{{ $name }}"

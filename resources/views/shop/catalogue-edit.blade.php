@@ -2,13 +2,19 @@
     $first = $rows === [] ? [] : reset($rows);
     $ofSize = static fn($column) => str_ends_with($column->name, '_mm');
 @endphp
-<x-layout station="shop" :title="$name === '' ? 'Add to the catalogue' : 'Change '.$name">
+<x-layout station="shop" :title="$name === '' ? __('shop.catalogue_edit.add_to_the_catalogue') : __('shop.catalogue_edit.change', [
+    'name' => $name,
+])">
     <x-slot:say>{{ $list === 'garments'
-        ? 'What is left empty is not known: the setup then goes by the measures to start with, which stand in the fields.'
-        : 'What follows from it is worked out anew at the next look.' }}</x-slot:say>
+        ? __('shop.catalogue_edit.leave_unknown_measures_empty_the_setup')
+        : __('shop.catalogue_edit.everything_that_depends_on_it_is') }}</x-slot:say>
     <div class="mb-4 flex items-baseline gap-4">
-        <h1>{{ $name === '' ? 'Add to the ' . $list : str_replace('_', ' ', $name) }}</h1><a class="ml-auto"
-            href="{{ route('catalogue.show', $list) }}" data-key="b">Back to the {{ $list }} <kbd>b</kbd></a>
+        <h1>{{ $name === '' ? __('shop.catalogue_edit.add_to_the', [
+            'list' => $list,
+        ]) : str_replace('_', ' ', $name) }}</h1><a class="ml-auto"
+            href="{{ route('catalogue.show', $list) }}" data-key="b">{{ __('shop.catalogue_edit.back_to_the', [
+                'list' => $list,
+            ]) }} <kbd>b</kbd></a>
     </div>
     <form method="post" action="{{ route('catalogue.update', $list) }}">@csrf @method('put')
         <input type="hidden" name="seen" value="{{ $seen }}">
@@ -22,7 +28,7 @@
                             @error($column->name) aria-invalid="true" aria-describedby="wrong-{{ $column->name }}"
                                 @enderror>
                             @if (in_array('nullable', $column->rules, true))
-                                <option value="">not known</option>
+                                <option value="">{{ __('shop.catalogue_edit.unknown') }}</option>
                             @endif
                             @foreach ($column->options as $option)
                                 <option value="{{ $option }}" @selected(old($column->name, $first[$column->name]
@@ -42,7 +48,7 @@
             @endforeach
         </div>
         @if ($list === 'garments')
-            <h2 class="mb-1 mt-5">Measures by size, laid flat, mm</h2>
+            <h2 class="mb-1 mt-5">{{ __('shop.catalogue_edit.measures_by_size_laid_flat_mm') }}</h2>
             @foreach ($columns as $column)
                 @if ($ofSize($column))
                     <x-wrong :field="$column->name" />
@@ -52,9 +58,9 @@
                 <table>
                     <thead>
                         <tr>
-                            <th>Measure</th>
+                            <th>{{ __('shop.catalogue_edit.measure') }}</th>
                             @foreach (Hakama\Garment\Size::cases() as $size)
-                                <th class="num">{{ $size->value === 'one' ? 'one size' : $size->value }}</th>
+                                <th class="num">{{ $size->value === 'one' ? __('shop.catalogue_edit.one_size') : $size->value }}</th>
                             @endforeach
                         </tr>
                     </thead>
@@ -65,7 +71,10 @@
                                     <td>{{ $column->label() }}</td>
                                     @foreach (Hakama\Garment\Size::cases() as $size)
                                         <td class="num"><input
-                                                aria-label="{{ $column->label() }} in size {{ $size->value }}"
+                                                aria-label="{{ __('shop.catalogue_edit.in_size', [
+                                                    'column' => $column->label(),
+                                                    'value' => $size->value,
+                                                ]) }}"
                                                 name="sizes[{{ $size->value }}][{{ $column->name }}]"
                                                 value="{{ old("sizes.{$size->value}.{$column->name}",
                                                     $rows[$size->value][$column->name] ?? '') }}"
@@ -80,6 +89,6 @@
                 </table>
             </div>
         @endif
-        <button class="btn btn-main mt-4" data-key="s">Keep it <kbd>s</kbd></button>
+        <button class="btn btn-main mt-4" data-key="s">{{ __('shop.catalogue_edit.save') }} <kbd>s</kbd></button>
     </form>
 </x-layout>

@@ -28,45 +28,44 @@
             ]);
     $say = [
         'garments' =>
-            'Measures by size: the setup draws the garment and works out neck, frame and place from them. '.
-                'A garment that is called as its kind, such as “polo”, stands for all of that kind.',
-        'frames' => 'Windows, the holes they are fixed in, and what is picked on the machine.',
-        'machines' => 'Arm, room under the carriage, drivers, how long each change takes, and what the panel shows.',
-        'cloths' => 'Cloth on the bolt, to be laid on: how wide it is and how much of it is left.',
-        'hardware' => 'Snaps, rings, hooks and zips: price of one, and how many are left.',
-        'positions' => 'Where things go in size M, and how much that grows from one size to the next.',
+            __('shop.catalogue.measures_by_size_the_setup_uses'),
+        'frames' => __('shop.catalogue.frame_windows_mounting_holes_and_what'),
+        'machines' => __('shop.catalogue.arm_width_gap_under_the_carriage'),
+        'cloths' => __('shop.catalogue.cloth_for_applique_width_and_length'),
+        'hardware' => __('shop.catalogue.snaps_rings_hooks_and_zips_unit'),
+        'positions' => __('shop.catalogue.positions_in_size_m_and_how'),
     ][$list];
     $before = '';
 @endphp
-<x-layout station="shop" title="Catalogue">
+<x-layout station="shop" :title="__('shop.catalogue.catalogue')">
     <x-slot:say>{{ $say }}</x-slot:say>
     <div class="mb-4 flex flex-wrap items-baseline gap-x-5 gap-y-1">
-        <h1>Catalogue</h1>
-        <nav class="tabs ml-auto" aria-label="Of the catalogue">
+        <h1>{{ __('shop.catalogue.catalogue') }}</h1>
+        <nav class="tabs ml-auto" aria-label="{{ __('shop.catalogue.catalogue') }}">
             @foreach ($lists as $one)
                 <a href="{{ route('catalogue.show', $one) }}" data-key="{{ ['cloths' => 'o', 'hardware' => 'h'][$one] ?? $one[0] }}"
                     data-does="{{ ucfirst($one) }}"
                     @if ($one === $list) aria-current="page" @endif>{{ ucfirst($one) }}
                     <kbd>{{ ['cloths' => 'o', 'hardware' => 'h'][$one] ?? $one[0] }}</kbd></a>
             @endforeach
-            <a href="{{ route('shop.show') }}" data-key="b">Shop <kbd>b</kbd></a>
+            <a href="{{ route('shop.show') }}" data-key="b">{{ __('shop.catalogue.shop') }} <kbd>b</kbd></a>
         </nav>
     </div>
     <div class="mb-4 flex flex-wrap items-end gap-4">
         @if (in_array($list, ['garments', 'frames', 'hardware'], true))
-            <a class="btn btn-main" href="{{ route('catalogue.edit', $list) }}" data-key="a">Add one <kbd>a</kbd></a>
+            <a class="btn btn-main" href="{{ route('catalogue.edit', $list) }}" data-key="a">{{ __('shop.catalogue.add') }} <kbd>a</kbd></a>
         @endif
-        <a class="btn" href="{{ route('catalogue.csv', $list) }}" data-key="c">Save as CSV <kbd>c</kbd></a>
+        <a class="btn" href="{{ route('catalogue.csv', $list) }}" data-key="c">{{ __('shop.catalogue.download_csv') }} <kbd>c</kbd></a>
         <form method="post" action="{{ route('catalogue.read', $list) }}" enctype="multipart/form-data"
             class="flex items-end gap-2">@csrf
-            <div><label for="list">Read a list (CSV)</label><input id="list" name="list" type="file"
+            <div><label for="list">{{ __('shop.catalogue.upload_a_csv') }}</label><input id="list" name="list" type="file"
                     accept=".csv" @error('list') aria-invalid="true" aria-describedby="wrong-list" @enderror></div>
-            <button class="btn">Take it over</button>
+            <button class="btn">{{ __('shop.catalogue.import') }}</button>
         </form>
     </div>
     <x-wrong field="list" />
     @if ($rows === [])
-        <p class="note">Nothing is here yet. Until then the setup goes by measures to start with.</p>
+        <p class="note">{{ __('shop.catalogue.nothing_here_yet_until_then_the') }}</p>
     @else
         <div class="relative overflow-x-auto">
             <table>
@@ -82,7 +81,7 @@
                             @endif
                         @endforeach
                         <th>
-                            <span class="sr-only">Change it</span>
+                            <span class="sr-only">{{ __('shop.catalogue.change_row') }}</span>
                         </th>
                     </tr>
                 </thead>
@@ -109,7 +108,7 @@
                             <td class="num">
                                 @if ($row[0] !== $before)
                                     <span class="inline-flex flex-col gap-1"><a class="btn btn-small"
-                                            href="{{ route('catalogue.edit', [$list, 'name' => $row[0]]) }}">Change<span
+                                            href="{{ route('catalogue.edit', [$list, 'name' => $row[0]]) }}">{{ __('shop.catalogue.change') }}<span
                                                 class="sr-only"> {{ $row[0] }}</span></a>
                                         @if ($retired !== null)
                                             <form method="post" action="{{ route('catalogue.retire',
@@ -118,7 +117,7 @@
                                                     type="hidden" name="gone"
                                                     value="{{ (int) ! in_array($row[0], $retired, true) }}"><button
                                                     class="btn btn-small">{{ in_array($row[0], $retired, true)
-                                                        ? 'In use again' : 'Out of use' }}<span
+                                                        ? __('shop.catalogue.use_again') : __('shop.catalogue.take_out_of_use') }}<span
                                                         class="sr-only">: {{ $row[0] }}</span></button></form>
                                         @endif
                                     </span>

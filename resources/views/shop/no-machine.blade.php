@@ -1,5 +1,5 @@
 <x-layout :station="$station" :title="ucfirst($station)">
-    <x-slot:say>There is no machine in the shop yet.</x-slot:say>
-    <p class="note">Add the first at <a href="{{ route('machines.show') }}">Shop, Machines</a>; then its work stands
-        here.</p>
+    <x-slot:say>{{ __('shop.no_machine.the_shop_has_no_machines_yet') }}</x-slot:say>
+    <p class="note"><x-said key="shop.no_machine.add_one_at_its_work_then">
+        <x-slot:link><a href="{{ route('machines.show') }}">{{ __('shop.no_machine.shop_machines') }}</a></x-slot:link></x-said></p>
 </x-layout>

@@ -1,18 +1,23 @@
-<x-layout station="shop" title="What the list would change">
-    <x-slot:say>{{ $name }}: {{ count($diff->added) }}
-        {{ count($diff->added) === 1 ? 'cone' : 'cones' }} to add, {{ count($diff->changed) }} to change,
-        {{ $diff->same }} as they are. Nothing is changed yet.</x-slot:say>
-    <x-shelf-tabs here="preview" title="What the list would change" />
+<x-layout station="shop" :title="__('shop.preview.what_the_import_would_change')">
+    <x-slot:say>{{ __('shop.preview.cones_to_add_to_change_unchanged', [
+        'name' => $name,
+        'added' => count($diff->added),
+        'changed' => count($diff->changed),
+        'same' => $diff->same,
+    ]) }}</x-slot:say>
+    <x-shelf-tabs here="preview" :title="__('shop.preview.what_the_import_would_change')" />
     <x-wrong field="list" />
     @if ($problems !== [])
         <div class="note note-now mb-4">
-            <p><strong>{{ count($problems) }} {{ count($problems) === 1 ? 'row' : 'rows' }} cannot be taken.</strong>
-                The others can; or mend the list and read it once more.</p>
+            <p><x-said key="shop.preview.the_others_can_or_correct_the">
+                <x-slot:strong><strong>{{ __('shop.preview.rows_cannot_be_imported', [
+                'problems' => count($problems),
+            ]) }}</strong></x-slot:strong></x-said></p>
             <ul class="mt-1 list-disc pl-5">
                 @foreach (array_slice($problems, 0, 12) as $problem)
                     <li>{{ $problem }}</li>
                     @endforeach @if (count($problems) > 12)
-                        <li>and {{ count($problems) - 12 }} more</li>
+                        <li>{{ __('shop.preview.and_more', ['problems' => count($problems) - 12]) }}</li>
                     @endif
             </ul>
         </div>
@@ -20,9 +25,9 @@
     <table>
         <thead>
             <tr>
-                <th>Thread</th>
-                <th class="num">Cone</th>
-                <th>What happens</th>
+                <th>{{ __('shop.preview.thread') }}</th>
+                <th class="num">{{ __('shop.preview.cone') }}</th>
+                <th>{{ __('shop.preview.effect') }}</th>
             </tr>
         </thead>
         <tbody>
@@ -30,20 +35,23 @@
                 <tr>
                     <td><x-swatch :hex="$row->hex" /><strong>{{ $row->code }}</strong> {{ $row->name }}</td>
                     <td class="num">{{ $row->cone }}</td>
-                    <td>changes: {{ implode(', ', $differences) }}</td>
+                    <td>{{ __('shop.preview.changes', ['value' => implode(', ', $differences)]) }}</td>
                 </tr>
             @endforeach
             @foreach ($diff->added as $row)
                 <tr>
                     <td><x-swatch :hex="$row->hex" /><strong>{{ $row->code }}</strong> {{ $row->name }}</td>
                     <td class="num">{{ $row->cone }}</td>
-                    <td>is added: weight {{ $row->weight }}, {{ $row->metresLeft }}
-                        m{{ $row->shelf === '' ? '' : ' at ' . $row->shelf }}</td>
+                    <td>{{ __('shop.preview.new_weight_m', [
+                        'weight' => $row->weight,
+                        'metres_left' => $row->metresLeft,
+                        'value' => $row->shelf === '' ? '' : ' '.__('shop.preview.at', ['shelf' => $row->shelf]),
+                    ]) }}</td>
                 </tr>
             @endforeach
             @if ($diff->changed === [] && $diff->added === [])
                 <tr>
-                    <td colspan="3" class="text-soft">Nothing: the shelf is as the list has it.</td>
+                    <td colspan="3" class="text-soft">{{ __('shop.preview.nothing_to_change_the_shelf_matches') }}</td>
                 </tr>
             @endif
         </tbody>
@@ -51,8 +59,8 @@
     <form method="post" action="{{ route('threads.take', $key) }}" class="mt-5 flex gap-3">@csrf<input type="hidden"
             name="seen" value="{{ $seen }}">
         @if ($diff->changed !== [] || $diff->added !== [])
-            <button class="btn btn-main" data-key="k">Take it over <kbd>k</kbd></button>
+            <button class="btn btn-main" data-key="k">{{ __('shop.preview.import') }} <kbd>k</kbd></button>
         @endif
-        <a class="btn" href="{{ route('threads.index') }}">Leave it</a>
+        <a class="btn" href="{{ route('threads.index') }}">{{ __('shop.preview.cancel') }}</a>
     </form>
 </x-layout>

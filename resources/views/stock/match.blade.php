@@ -1,52 +1,52 @@
-<x-layout station="shop" title="Match a colour">
-    <x-slot:say>The five nearest threads, laid side by side on the cloth’s colour. A photo stays in this
-        browser.</x-slot:say>
-    <x-shelf-tabs here="match" title="Match a colour" />
+<x-layout station="shop" :title="__('stock.match.match_a_colour')">
+    <x-slot:say>{{ __('stock.match.the_five_closest_threads_on_the') }}</x-slot:say>
+    <x-shelf-tabs here="match" :title="__('stock.match.match_a_colour')" />
     <div class="grid grid-cols-1 gap-7 lg:grid-cols-[minmax(0,1fr)_minmax(0,1.3fr)]">
         <div>
             <form id="wanted" hx-get="{{ route('threads.match') }}" hx-target="#matches" hx-swap="innerHTML"
                 hx-trigger="change, submit, picked" class="grid grid-cols-2 gap-x-4 gap-y-3">
-                <div><label for="hex">Colour wanted</label>
+                <div><label for="hex">{{ __('stock.match.colour') }}</label>
                     <div class="flex gap-2"><input id="hex" name="hex" value="{{ $hex }}"
-                            maxlength="7" spellcheck="false" data-key="c" data-does="Type the colour"><input
-                            type="color" tabindex="-1" aria-label="Pick the colour"
+                            maxlength="7" spellcheck="false" data-key="c" data-does="{{ __('stock.match.type_the_colour') }}"><input
+                            type="color" tabindex="-1" aria-label="{{ __('stock.match.pick_the_colour') }}"
                             value="{{ preg_match('/^#[0-9a-f]{6}$/i', $hex) ? $hex : '#2b3a67' }}" data-picks="hex"
                             class="h-[40px] w-14 flex-none border border-[#8c8577] bg-paper p-1"></div>
                 </div>
-                <div><label for="cloth">On cloth of</label>
+                <div><label for="cloth">{{ __('stock.match.garment_colour') }}</label>
                     <div class="flex gap-2"><input id="cloth" name="cloth" value="{{ $cloth }}"
                             maxlength="7" spellcheck="false"><input type="color" tabindex="-1"
-                            aria-label="Pick the cloth’s colour" value="{{ $cloth }}" data-picks="cloth"
+                            aria-label="{{ __('stock.match.pick_the_garment_colour') }}" value="{{ $cloth }}" data-picks="cloth"
                             class="h-[40px] w-14 flex-none border border-[#8c8577] bg-paper p-1"></div>
                 </div>
-                <div><label for="like">or like this thread</label><select id="like" name="like">
-                        <option value="">none</option>
+                <div><label for="like">{{ __('stock.match.or_like_this_thread') }}</label><select id="like" name="like">
+                        <option value="">{{ __('stock.match.none') }}</option>
                         @foreach ($threads as $thread)
                             <option value="{{ $thread->code }}"
-                                @selected($like?->code === $thread->code)>{{ $thread->code }}
-                                {{ $thread->name }}, {{ $thread->weight }} wt</option>
+                                @selected($like?->code === $thread->code)>{{ __('stock.match.wt', [
+                                    'code' => $thread->code,
+                                    'name' => $thread->name,
+                                    'weight' => $thread->weight,
+                                ]) }}</option>
                         @endforeach
                     </select>
                 </div>
-                <div><label for="weight">Weight</label><select id="weight" name="weight">
-                        <option value="">any</option>
+                <div><label for="weight">{{ __('stock.match.weight') }}</label><select id="weight" name="weight">
+                        <option value="">{{ __('stock.match.any') }}</option>
                         @foreach ($weights as $one)
                             <option value="{{ $one }}" @selected($weight === $one)>{{ $one }}
                             </option>
                         @endforeach
                     </select></div>
             </form>
-            <h2 class="mb-1 mt-6">From a photo of the garment</h2>
-            <label for="photo">Choose a photo; it is opened here and sent nowhere</label>
-            <input id="photo" type="file" accept="image/*" data-key="p" data-does="Choose a photo">
+            <h2 class="mb-1 mt-6">{{ __('stock.match.from_a_photo_of_the_garment') }}</h2>
+            <label for="photo">{{ __('stock.match.choose_a_photo_it_stays_on') }}</label>
+            <input id="photo" type="file" accept="image/*" data-key="p" data-does="{{ __('stock.match.choose_a_photo') }}">
             <canvas id="photo-canvas" class="mt-2 w-full border border-hair" width="560" height="300"
                 tabindex="0" role="application"
-                aria-label="{{ 'The photo. Press on it, or move the cross with the arrow keys and press Enter to take '.
-                    'the colour; C takes it for the cloth' }}"
+                aria-label="{{ __('stock.match.the_photo_press_on_it_or') }}"
                 hidden></canvas>
-            <p id="photo-hint" class="mt-1 text-sm text-soft" hidden>Press on the photo for the thread’s colour, with
-                Shift for the cloth’s. Or arrow keys, then Enter or c. The middle of a few pixels is taken.</p>
+            <p id="photo-hint" class="mt-1 text-sm text-soft" hidden>{{ __('stock.match.click_for_the_thread_colour_shift') }}</p>
         </div>
-        <section id="matches" aria-live="polite" aria-label="Nearest threads">@include('stock.matches')</section>
+        <section id="matches" aria-live="polite" aria-label="{{ __('stock.match.closest_threads') }}">@include('stock.matches')</section>
     </div>
 </x-layout>

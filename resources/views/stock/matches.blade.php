@@ -14,7 +14,7 @@
         @endforeach
     </div>
     <div class="flex border border-t-0 border-hair bg-paper text-center text-sm"><span
-            class="flex-1 py-1 font-semibold">wanted</span>
+            class="flex-1 py-1 font-semibold">{{ __('stock.matches.asked_for') }}</span>
         @foreach ($matches as $match)
             <span class="flex-1 py-1 pr-4">{{ $match->thread->code }}</span>
         @endforeach
@@ -22,16 +22,18 @@
     <table class="mt-3">
         <thead>
             <tr>
-                <th>Thread</th>
-                <th class="num">Weight</th>
-                <th class="num">Difference</th>
-                <th>Verdict</th>
-                <th>Where</th>
+                <th>{{ __('stock.matches.thread') }}</th>
+                <th class="num">{{ __('stock.matches.weight') }}</th>
+                <th class="num">{{ __('stock.matches.difference') }}</th>
+                <th>{{ __('stock.matches.verdict') }}</th>
+                <th>{{ __('stock.matches.shelf') }}</th>
             </tr>
         </thead>
         <tbody>
             <tr>
-                <td><x-swatch :hex="$hex" />wanted: {{ $like ? "{$like->code} {$like->name}" : $hex }}</td>
+                <td><x-swatch :hex="$hex" />{{ __('stock.matches.asked_for_2', [
+                    'value' => $like ? "{$like->code} {$like->name}" : $hex,
+                ]) }}</td>
                 <td class="num">{{ $weight ?? '' }}</td>
                 <td></td>
                 <td></td>
@@ -44,15 +46,13 @@
                     <td class="num">{{ $match->thread->weight }}</td>
                     <td class="num">{{ App\Shop\Figure::words($match->difference, 2) }}</td>
                     <td>{{ match ($match->likeness) {Hakama\Thread\Likeness::Same
-                        => 'the same',Hakama\Thread\Likeness::Close => 'close',Hakama\Thread\Likeness::Compromise
-                            => 'a visible compromise',Hakama\Thread\Likeness::None => 'no match'} }}
+                        => __('stock.matches.the_same'),Hakama\Thread\Likeness::Close => __('stock.matches.close'),Hakama\Thread\Likeness::Compromise
+                            => __('stock.matches.noticeable'),Hakama\Thread\Likeness::None => __('stock.matches.no_match')} }}
                     </td>
                     <td>{{ $threads[$match->thread->code]->shelf() }}</td>
                 </tr>
             @endforeach
         </tbody>
     </table>
-    <x-because about="How it is judged">CIEDE2000, as the eye sees it in daylight: below 1 the same, below 2.5 close,
-        below 5 a visible compromise, above that no match. A screen and a photo are not the thread: hold the cone
-        against the cloth before you decide.</x-because>
+    <x-because :about="__('stock.matches.how_its_calculated')">{{ __('stock.matches.ciede2000_the_difference_seen_in_daylight') }}</x-because>
 @endif

@@ -1,4 +1,4 @@
-<x-layout station="shop" title="Thread wanted">
+<x-layout station="shop" :title="__('stock.needs.thread_needed')">
     @php
         $n = static fn(float $value) => App\Shop\Figure::words($value);
         $days = $need->nearDays();
@@ -8,31 +8,32 @@
         $short = $need->forecast->short;
         $today = Carbon\CarbonImmutable::today()->toDateString();
     @endphp
-    <x-slot:say>Today {{ $n(array_sum($need->byDay[$today] ?? [])) }} m of thread and
-        {{ $need->bobbins($today) }} {{ $need->bobbins($today) === 1 ? 'bobbin' : 'bobbins' }}. @if ($short !== [])
-            <span class="now">{{ count($short) }} {{ count($short) === 1 ? 'thread runs' : 'threads run' }}
-                short.</span>
+    <x-slot:say>{{ __('stock.needs.today_m_of_thread_and_bobbins', [
+        'by_day' => $n(array_sum($need->byDay[$today] ?? [])),
+        'bobbins' => $need->bobbins($today),
+    ]) }} @if ($short !== [])
+            <span class="now">{{ __('stock.needs.threads_run_short', ['short' => count($short)]) }}</span>
         @endif
     </x-slot:say>
-    <x-shelf-tabs here="needs" title="Thread wanted" />
+    <x-shelf-tabs here="needs" :title="__('stock.needs.thread_needed')" />
     @if ($codes === [])
-        <p class="note">Nothing is open: plan a batch, and what it wants of the shelf is shown here.</p>
+        <p class="note">{{ __('stock.needs.no_open_batches_plan_one_and') }}</p>
     @else
-        <h2 class="mb-1">By day</h2>
+        <h2 class="mb-1">{{ __('stock.needs.by_day') }}</h2>
         <table class="mb-8">
             <thead>
                 <tr>
-                    <th>Thread</th>
+                    <th>{{ __('stock.needs.thread') }}</th>
                     @foreach ($days as $day)
                         <th class="num">{{ $day === Hakama\Plan\ThreadWanted::NOT_PLANNED
-                            ? 'not planned yet' : Carbon\CarbonImmutable::parse($day)->format('D j M') }}</th>
+                            ? __('stock.needs.not_planned_yet') : Carbon\CarbonImmutable::parse($day)->format('D j M') }}</th>
                         @endforeach @if ($later !== [])
-                            <th class="num">Later</th>
+                            <th class="num">{{ __('stock.needs.later') }}</th>
                         @endif
                         <th class="num">
-                            In all</th>
-                        <th class="num">On the shelf</th>
-                        <th>Runs short</th>
+                            {{ __('stock.needs.in_all') }}</th>
+                        <th class="num">{{ __('stock.needs.in_stock') }}</th>
+                        <th>{{ __('stock.needs.runs_short') }}</th>
                 </tr>
             </thead>
             <tbody>
@@ -49,16 +50,18 @@
                             <td class="num">{{ $n($threads[$code]?->metresLeft() ?? 0) }}</td>
                             <td>
                                 @isset($short[$code])
-                                    <span class="now">at {{ $short[$code]->for }}</span>,
+                                    <span class="now">{{ __('stock.needs.at', ['for' => $short[$code]->for]) }}</span>,
                                     @php $at = $short[$code]->at; @endphp
                                     {{ $at === PHP_INT_MAX
-                                        ? 'not planned yet' : App\Foundation\Clock\ShopClock::words(App\Foundation\Clock\ShopClock::time($at)) }}
+                                        ? __('stock.needs.not_planned_yet') : App\Foundation\Clock\ShopClock::words(App\Foundation\Clock\ShopClock::time($at)) }}
                                 @endisset
                             </td>
                     </tr>
                 @endforeach
                 <tr>
-                    <td><strong>Bobbins</strong> of {{ $n($need->perBobbinM) }} m</td>
+                    <td><x-said key="stock.needs.of_m" :with="[
+                        'per_bobbin_m' => $n($need->perBobbinM),
+                    ]"><x-slot:strong><strong>{{ __('stock.needs.bobbins') }}</strong></x-slot:strong></x-said></td>
                     @foreach ($days as $day)
                         <td class="num">{{ $need->bobbins($day) }}</td>
                         @endforeach @if ($later !== [])
@@ -72,16 +75,15 @@
                 </tr>
             </tbody>
         </table>
-        <x-because about="How this was worked out">Metres per piece from the sewn length and stitches of each block,
-            times the pieces of each load on the day the plan gives it; factors, waste and what a bobbin holds are house
-            rules under <a href="/shop#top_thread_per_length">Shop</a>.</x-because>
-        <h2 class="mb-1 mt-6">By order</h2>
+        <x-because :about="__('stock.needs.how_its_calculated')"><x-said key="stock.needs.metres_per_piece_from_stitch_length">
+            <x-slot:link><a href="/shop#top_thread_per_length">{{ __('stock.needs.shop') }}</a></x-slot:link></x-said></x-because>
+        <h2 class="mb-1 mt-6">{{ __('stock.needs.by_order') }}</h2>
         <table>
             <thead>
                 <tr>
-                    <th>Order</th>
-                    <th>Threads, metres</th>
-                    <th class="num">In all</th>
+                    <th>{{ __('stock.needs.order') }}</th>
+                    <th>{{ __('stock.needs.threads_metres') }}</th>
+                    <th class="num">{{ __('stock.needs.in_all') }}</th>
                 </tr>
             </thead>
             <tbody>

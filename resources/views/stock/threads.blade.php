@@ -1,33 +1,36 @@
-<x-layout station="shop" title="Thread shelf">
+<x-layout station="shop" :title="__('stock.threads.thread_shelf')">
     @php
         $n = static fn(float $value) => App\Shop\Figure::words($value);
         $short = $need->forecast->short;
         $when = static fn($demand) => $demand->at === PHP_INT_MAX
-            ? 'when it is planned'
+            ? __('stock.threads.when_planned')
             : App\Foundation\Clock\ShopClock::time($demand->at)->format('D j M H:i');
     @endphp
     <x-slot:say>
         @if ($short !== [])
             @php $first = array_key_first($short); @endphp<span
-                class="now">{{ $first }} {{ $threads->firstWhere('code', $first)?->name }}
-                runs short at {{ $short[$first]->for }},
-                {{ $when($short[$first]) }}</span>{{ count($short) > 1
-                    ? ', and ' . (count($short) - 1) . ' more' : '' }}.
+                class="now">{{ __('stock.threads.runs_short_at', [
+                    'first' => $first,
+                    'name' => $threads->firstWhere('code', $first)?->name,
+                    'for' => $short[$first]->for,
+                    'short' => $when($short[$first]),
+                ]) }}</span>{{ count($short) > 1
+                    ? __('stock.threads.and_more', ['short' => count($short) - 1]) : '' }}.
         @else
-            The shelf lasts for all that is planned.
+            {{ __('stock.threads.there_is_enough_thread_for_everything') }}
         @endif
     </x-slot:say>
-    <x-shelf-tabs here="index" title="Thread shelf" />
+    <x-shelf-tabs here="index" :title="__('stock.threads.thread_shelf')" />
     <div class="grid grid-cols-1 gap-8 lg:grid-cols-[minmax(0,2.2fr)_minmax(0,1fr)]">
         <table>
             <thead>
                 <tr>
-                    <th>Thread</th>
-                    <th class="num">Weight</th>
-                    <th>Cones: shelf, metres left</th>
-                    <th class="num">On the shelf, m</th>
-                    <th class="num">Wanted, m</th>
-                    <th class="num">Left after, m</th>
+                    <th>{{ __('stock.threads.thread') }}</th>
+                    <th class="num">{{ __('stock.threads.weight') }}</th>
+                    <th>{{ __('stock.threads.cones_shelf_metres_left') }}</th>
+                    <th class="num">{{ __('stock.threads.in_stock_m') }}</th>
+                    <th class="num">{{ __('stock.threads.needed_m') }}</th>
+                    <th class="num">{{ __('stock.threads.left_m') }}</th>
                 </tr>
             </thead>
             <tbody>
@@ -46,20 +49,22 @@
                                     <span class="ml-auto">{{ $n($cone->metres_left) }}</span>
                                     <form method="post" action="{{ route('threads.empty', $cone) }}">@csrf
                                         @method('delete')<button class="btn btn-small !min-h-[24px] !px-2"
-                                            aria-label="Cone {{ $cone->number }} of {{ $thread->code
-                                                }} is used up: take it off">used
-                                            up</button></form>
+                                            aria-label="{{ __('stock.threads.cone_of_is_empty_remove_it', [
+                                                'number' => $cone->number,
+                                                'code' => $thread->code,
+                                            ]) }}">{{ __('stock.threads.empty') }}</button></form>
                                 </span>
                                 @endforeach @if ($thread->cones->isEmpty())
-                                    <span class="text-soft">none</span>
+                                    <span class="text-soft">{{ __('stock.threads.none') }}</span>
                                 @endif
                         </td>
                         <td class="num">{{ $n($thread->metresLeft()) }}</td>
                         <td class="num">{{ $wanted > 0 ? $n($wanted) : '' }}</td>
                         <td class="num">
                             @if ($left < 0)
-                                <span class="now">{{ $n($left) }}</span><br><span class="text-sm">short at
-                                    {{ $short[$thread->code]->for }}</span>@else{{ $n($left) }}
+                                <span class="now">{{ $n($left) }}</span><br><span class="text-sm">{{ __('stock.threads.short_at', [
+                                    'for' => $short[$thread->code]->for,
+                                ]) }}</span>@else{{ $n($left) }}
                             @endif
                         </td>
                     </tr>
@@ -67,46 +72,46 @@
             </tbody>
         </table>
         <div>
-            <h2 class="mb-2">A cone</h2>
+            <h2 class="mb-2">{{ __('stock.threads.add_a_cone') }}</h2>
             <form method="post" action="{{ route('threads.store') }}" class="grid grid-cols-2 gap-x-4 gap-y-3">
                 @csrf
-                <div><label for="code">Code</label><input id="code" name="code" value="{{ old('code') }}"
-                        maxlength="32" list="codes" required data-key="c" data-does="Put a cone on the shelf"
+                <div><label for="code">{{ __('stock.threads.code') }}</label><input id="code" name="code" value="{{ old('code') }}"
+                        maxlength="32" list="codes" required data-key="c" data-does="{{ __('stock.threads.add_a_cone_to_the_shelf') }}"
                         @error('code') aria-invalid="true" aria-describedby="wrong-code" @enderror><x-wrong
                         field="code" /><datalist id="codes">
                         @foreach ($threads as $thread)
                             <option value="{{ $thread->code }}">{{ $thread->name }}</option>
                         @endforeach
                     </datalist></div>
-                <x-field name="name" label="Name" maxlength="80" required />
-                <div><label for="colour">Colour</label>
+                <x-field name="name" :label="__('stock.threads.name')" maxlength="80" required />
+                <div><label for="colour">{{ __('stock.threads.colour') }}</label>
                     <div class="flex gap-2"><input id="colour" name="colour" value="{{ old('colour', '#2b3a67') }}"
                             maxlength="7" required
                             @error('colour') aria-invalid="true" aria-describedby="wrong-colour" @enderror><input
-                            type="color" tabindex="-1" aria-label="Pick the colour"
+                            type="color" tabindex="-1" aria-label="{{ __('stock.threads.pick_the_colour') }}"
                             value="{{ preg_match('/^#[0-9a-f]{6}$/i', (string) old('colour'))
                                 ? old('colour') : '#2b3a67' }}"
                             data-picks="colour" class="h-[40px] w-14 flex-none border border-[#8c8577] bg-paper p-1">
                     </div><x-wrong field="colour" />
                 </div>
-                <x-field name="weight" label="Weight" :value="40" inputmode="numeric" class="num" required />
-                <x-field name="cone" label="Cone no." :value="1" inputmode="numeric" class="num" />
-                <x-field name="shelf" label="Stands at" maxlength="32" />
-                <x-field name="metres_left" label="Metres left" inputmode="numeric" class="num" required />
-                <p class="col-span-2"><button class="btn btn-main">Put it on the shelf</button></p>
+                <x-field name="weight" :label="__('stock.threads.weight')" :value="40" inputmode="numeric" class="num" required />
+                <x-field name="cone" :label="__('stock.threads.cone_no')" :value="1" inputmode="numeric" class="num" />
+                <x-field name="shelf" :label="__('stock.threads.shelf')" maxlength="32" />
+                <x-field name="metres_left" :label="__('stock.threads.metres_left')" inputmode="numeric" class="num" required />
+                <p class="col-span-2"><button class="btn btn-main">{{ __('stock.threads.add') }}</button></p>
             </form>
-            <p class="mt-1 text-sm text-soft">A code that is here already is changed: so a cone is measured anew.</p>
-            <h2 class="mb-2 mt-7">As a list</h2>
-            <p class="flex gap-2"><a class="btn btn-small" href="{{ route('threads.csv') }}">Save as CSV</a> <a
-                    class="btn btn-small" href="{{ route('threads.xlsx') }}">Save as XLSX</a></p>
+            <p class="mt-1 text-sm text-soft">{{ __('stock.threads.enter_an_existing_code_to_update') }}</p>
+            <h2 class="mb-2 mt-7">{{ __('stock.threads.import_and_export') }}</h2>
+            <p class="flex gap-2"><a class="btn btn-small" href="{{ route('threads.csv') }}">{{ __('stock.threads.download_csv') }}</a> <a
+                    class="btn btn-small" href="{{ route('threads.xlsx') }}">{{ __('stock.threads.download_xlsx') }}</a></p>
             <form method="post" action="{{ route('threads.read') }}" enctype="multipart/form-data" class="mt-3">
                 @csrf
-                <label for="list">Read a list (CSV or XLSX); first you see what it would change</label>
+                <label for="list">{{ __('stock.threads.upload_a_csv_or_xlsx_you') }}</label>
                 <input id="list" name="list" type="file" accept=".csv,.xlsx" required data-key="l"
-                    data-does="Choose a list"
+                    data-does="{{ __('stock.threads.choose_a_file') }}"
                     @error('list') aria-invalid="true" aria-describedby="wrong-list" @enderror>
                 <x-wrong field="list" />
-                <p class="mt-2"><button class="btn">Show what would change</button></p>
+                <p class="mt-2"><button class="btn">{{ __('stock.threads.show_changes') }}</button></p>
             </form>
         </div>
     </div>

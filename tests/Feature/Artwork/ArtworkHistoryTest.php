@@ -34,7 +34,7 @@ final class ArtworkHistoryTest extends FeatureTestCase
         $artwork = self::artwork('Ferry roundel');
         $before = $artwork->checksum;
         $this->get("/artwork/{$artwork->id}/history")
-            ->assertSee('Used already by B-')
+            ->assertSee('Already used by B-')
             ->assertSee('Ullenmere Ferry Crew');
         $this->post("/artwork/{$artwork->id}/file", [
             'tape' => self::upload(self::tape(60), 'lighter.dst'),
@@ -57,8 +57,8 @@ final class ArtworkHistoryTest extends FeatureTestCase
         self::assertTrue(Storage::exists("tapes/{$before}.dst"));
         self::assertNull(session('problem'), 'a short row fits wherever the roundel did');
         $this->get("/artwork/{$artwork->id}/history")
-            ->assertSee('replaced: lighter fill')
-            ->assertSee('has no sew-out that passed', false);
+            ->assertSee('Replaced: lighter fill')
+            ->assertSee('has no good sew-out', false);
     }
 
     #[Test]
@@ -105,7 +105,7 @@ final class ArtworkHistoryTest extends FeatureTestCase
             'sure' => 1,
         ])->assertSessionHasNoErrors();
         self::assertNull($stalk->refresh()->read_at);
-        $this->get("/artwork/{$stalk->id}")->assertSee('being read by the worker');
+        $this->get("/artwork/{$stalk->id}")->assertSee('read in the background');
         $this->get("/artwork/{$stalk->id}/stops")->assertRedirect("/artwork/{$stalk->id}");
         $this->get("/artwork/{$stalk->id}/make")->assertRedirect("/artwork/{$stalk->id}");
         self::queued(\App\Artwork\Jobs\ReadTape::class)->firstOrFail()->handle(app(\App\Shop\House::class));
@@ -148,7 +148,7 @@ final class ArtworkHistoryTest extends FeatureTestCase
 
         $this->post('/artwork', ['tape' => self::upload($old, 'again.dst')])->assertSessionHasErrors([
             'tape' =>
-                'This very file was here as revision 1 of “Reed stalk”, until it was replaced: thinner stalks. '.
+                'This file was revision 1 of “Reed stalk” until it was replaced: thinner stalks. '.
                 'Nothing was stored twice.',
         ]);
         self::assertTrue(Storage::exists('tapes/'.hash('sha256', $old).'.dst'));
@@ -173,7 +173,7 @@ final class ArtworkHistoryTest extends FeatureTestCase
             'why' => 'wider',
             'sure' => 1,
         ]);
-        self::assertStringContainsString('It no longer fits as it was set up: B-', (string) session('problem'));
+        self::assertStringContainsString('The chosen setup no longer fits: B-', (string) session('problem'));
     }
 
     #[Test]
@@ -184,7 +184,7 @@ final class ArtworkHistoryTest extends FeatureTestCase
         $this->get("/setup/{$decoration->id}")->assertDontSee('made for caps');
         $decoration->update(['artwork_id' => self::artwork('Ringers’ bell')->id]);
         $this->get("/setup/{$decoration->id}")
-            ->assertSee('There is a version of it made for caps')
+            ->assertSee('There is a cap version')
             ->assertSee('Ringers’ bell, cap');
     }
 
@@ -234,7 +234,7 @@ final class ArtworkHistoryTest extends FeatureTestCase
         $bell = $decoration->artwork;
         self::assertNotNull($bell);
         $this->get("/setup/{$decoration->id}?tab=practice")->assertSee(
-            'No sew-out of this artwork has come out on pique or its like',
+            'This artwork has no good sew-out on pique or similar',
         );
 
         $this->post("/artwork/{$bell->id}/sew-outs", [
@@ -247,7 +247,7 @@ final class ArtworkHistoryTest extends FeatureTestCase
             'remark' => 'puckered',
         ])->assertSessionHasNoErrors();
         $this->get("/setup/{$decoration->id}?tab=practice")->assertSee(
-            'No sew-out of this artwork has come out on pique',
+            'This artwork has no good sew-out on pique',
         );
         // Jersey is a knit like piqué.
         $this->post("/artwork/{$bell->id}/sew-outs", [
@@ -255,13 +255,13 @@ final class ArtworkHistoryTest extends FeatureTestCase
             'fabric' => 'jersey',
         ])->assertSessionHasNoErrors();
         $this->get("/setup/{$decoration->id}?tab=practice")
-            ->assertSee('It came out on jersey')
+            ->assertSee('Good sew-out on jersey')
             ->assertSee('by Ilse');
 
         // Another file: what came out before says nothing of it.
         $bell->update(['revision' => 2]);
         $this->get("/setup/{$decoration->id}?tab=practice")->assertSee(
-            'No sew-out of this artwork has come out on pique',
+            'This artwork has no good sew-out on pique',
         );
     }
 
@@ -269,7 +269,7 @@ final class ArtworkHistoryTest extends FeatureTestCase
     public function a_failed_sew_out_wants_its_reason_and_every_field_its_word(): void
     {
         $this->post('/artwork/1/sew-outs', [...self::SEW_OUT, 'passed' => 0])->assertSessionHasErrors([
-            'remark' => 'Say what went wrong, so that the next one knows.',
+            'remark' => 'Write what went wrong, for the next person.',
         ]);
         $this->post('/artwork/1/sew-outs', [])->assertSessionHasErrors([
             'fabric',
@@ -292,7 +292,7 @@ final class ArtworkHistoryTest extends FeatureTestCase
         $this->post('/artwork/1/sew-outs', [
             ...self::SEW_OUT,
             'photo' => self::upload('<script>alert(1)</script>', 'cat.png'),
-        ])->assertSessionHasErrors(['photo' => 'That is no photo: JPEG, PNG or WebP is wanted.']);
+        ])->assertSessionHasErrors(['photo' => 'Upload a JPEG, PNG or WebP photo.']);
         $this->post('/artwork/1/sew-outs', [
             ...self::SEW_OUT,
             'photo' => UploadedFile::fake()->createWithContent('../../evil.php', $png),
@@ -344,7 +344,7 @@ final class ArtworkHistoryTest extends FeatureTestCase
             ->assertSee('Show where')
             ->assertSee('Not sewn as a cap wants it')
             ->assertSee('What it means')
-            ->assertSee('A note to the digitiser');
+            ->assertSee('Note to the digitiser');
         $note = (string) $this->get("/artwork/{$artwork->id}/note.txt")
             ->assertHeader('Content-Type', 'text/plain; charset=utf-8')
             ->getContent();

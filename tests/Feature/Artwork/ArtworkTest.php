@@ -115,7 +115,7 @@ final class ArtworkTest extends FeatureTestCase
         $this->from('/artwork')
             ->followingRedirects()
             ->post('/artwork', ['tape' => self::upload($tape, 'b.dst'), 'name' => 'Second name'])
-            ->assertSee('This very file is here already, as “First name”')
+            ->assertSee('This file is already here as “First name”')
             ->assertSee('value="Second name"', false);
         self::assertSame(
             1,
@@ -141,15 +141,14 @@ final class ArtworkTest extends FeatureTestCase
             ] as [$bytes, $reason, $name]
         ) {
             $reason = $bytes === '' ? 'of the 512 bytes' : $reason;
-            $this->from('/artwork')->post('/artwork', ['tape' => self::upload($bytes, $name), 'name' => 'Kept']);
+            $this->from('/artwork')->post('/artwork', ['tape' => self::upload($bytes, $name), 'name' => 'Saved']);
             self::assertStringContainsString($reason, implode(' ', session('errors')?->get('tape') ?? []), $name);
-            self::assertSame('Kept', old('name'));
+            self::assertSame('Saved', old('name'));
         }
         $this->post('/artwork', ['tape' => self::upload(self::tape(), 'picture.png')])->assertSessionHasErrors([
             'tape' =>
-                'That is a file of another kind. Two are read: the stitch tape that every machine and every digitiser '.
-                'can write (its name ends in .dst), and drawings whose lines are sewn (.svg). Ask whoever digitised '.
-                'it to save it as a .dst tape.',
+                'This file type is not supported. Upload a stitch file (.dst) or a drawing whose lines are to be sewn '.
+                '(.svg). Ask your digitiser for a .dst file.',
         ]);
         $this->post('/artwork', [])->assertSessionHasErrors('tape');
         self::assertSame($before, [Artwork::query()->count(), count(Storage::files('tapes'))]);
@@ -165,7 +164,7 @@ final class ArtworkTest extends FeatureTestCase
         fclose($file);
         $this->post('/artwork', [
             'tape' => new \Illuminate\Http\UploadedFile($path, 'big.dst', null, null, true),
-        ])->assertSessionHasErrors(['tape' => 'The file is larger than 16 MB; a tape of a million stitches is 3.']);
+        ])->assertSessionHasErrors(['tape' => 'The file is larger than 16 MB. A million stitches are about 3 MB.']);
         unlink($path);
     }
 
@@ -193,7 +192,7 @@ final class ArtworkTest extends FeatureTestCase
         $this->post('/artwork', ['tape' => self::upload(self::tape(44), 'long.dst')]);
         $artwork = Artwork::query()->orderByDesc('id')->firstOrFail();
         self::assertNull($artwork->read_at);
-        $this->get("/artwork/{$artwork->id}")->assertSee('being read by the worker');
+        $this->get("/artwork/{$artwork->id}")->assertSee('read in the background');
 
         $job = self::queued(\App\Artwork\Jobs\ReadTape::class)->firstOrFail();
         $job->handle(app(\App\Shop\House::class));

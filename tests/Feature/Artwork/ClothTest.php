@@ -166,7 +166,7 @@ final class ClothTest extends FeatureTestCase
     public function all_trimming_may_wait_for_one_stop(): void
     {
         $this->put("/artwork/{$this->artwork->id}/cloth", ['cloths' => ['1' => 'W-1', '4' => 'W-1']]);
-        $this->get("/artwork/{$this->artwork->id}/cloth")->assertSee('That saves 20 s a frame');
+        $this->get("/artwork/{$this->artwork->id}/cloth")->assertSee('Saves 20 s per frame');
         $this->post("/artwork/{$this->artwork->id}/cloth/together")->assertSessionHas('done');
         $new = Artwork::query()->where('family_id', $this->artwork->id)->firstOrFail()->load('blocks');
         self::assertSame($this->artwork->stitches, $new->stitches);
@@ -199,7 +199,7 @@ final class ClothTest extends FeatureTestCase
         $plain = Artwork::query()->whereHas('blocks')->orderBy('id')->firstOrFail();
         $this->get("/artwork/{$plain->id}/cloth")
             ->assertOk()
-            ->assertSee('nothing is laid on');
+            ->assertSee('no cloth is laid on');
         $this->post("/artwork/{$plain->id}/cloth/together")->assertSessionHas('problem');
     }
 }

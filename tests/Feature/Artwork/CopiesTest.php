@@ -60,13 +60,13 @@ final class CopiesTest extends FeatureTestCase
             [(int) ceil(12 * $this->layers() * 1.05), (int) ceil(3 * $this->layers() * 1.05)],
             [$cutOne->count, $cutFive->count],
         );
-        $this->get('/orders/'.self::polos()->number)->assertSee('3 frames to sew, 3 over on the last');
+        $this->get('/orders/'.self::polos()->number)->assertSee('3 frames to sew, 3 spare on the last');
         app()->forgetScopedInstances();
         $this->get('/plan')->assertOk();
         app()->forgetScopedInstances();
         $this->get("/plan/batches/{$code}/splitting?pieces=5")
             ->assertOk()
-            ->assertSee('pieces would stand');
+            ->assertSee('pieces would go');
     }
 
     #[Test]
@@ -90,7 +90,7 @@ final class CopiesTest extends FeatureTestCase
         $this->touch(['kind' => 'load_started']);
         self::assertCount(self::COPIES, FloorLog::run($this->batch)->onFrame);
         self::assertSame($free, FloorLog::freeFrames()['R-9'], 'hooped or on the machine, it is one frame');
-        $this->get('/floor/M2')->assertOk()->assertSee('5 to a frame')->assertSee('Touch those that are not good');
+        $this->get('/floor/M2')->assertOk()->assertSee('5 per frame')->assertSee('Touch the spoiled ones');
 
         $this->getJson('/machines/instruction', self::bearer('M2'))->assertJson(['heads' => 1]);
         $load = (string) FloorLog::run($this->batch)->load->event;
@@ -130,7 +130,7 @@ final class CopiesTest extends FeatureTestCase
         self::assertSame(24, $artwork->refresh()->copies);
         $this->put("/artwork/{$artwork->id}", $form);
         self::assertSame(24, $artwork->refresh()->copies);
-        $this->get("/artwork/{$artwork->id}/history")->assertSee('Pieces that one frame of it holds');
+        $this->get("/artwork/{$artwork->id}/history")->assertSee('Pieces per frame');
     }
 
     private function layers(): int

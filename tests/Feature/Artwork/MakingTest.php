@@ -29,16 +29,16 @@ final class MakingTest extends FeatureTestCase
         $bell = \App\Artwork\Models\Artwork::query()->where('name', 'Ringers’ bell')->firstOrFail();
         $page = $this->get("/artwork/{$bell->id}/make/sheets?for=48")
             ->assertOk()
-            ->assertSee('Lay it out');
+            ->assertSee('Lay out');
         // Forty-eight are never forty-eight sheets where a frame takes several.
-        $page->assertSeeInOrder(['To a sheet', 'Sheets', 'Time'])->assertDontSee('>48</td>', false);
+        $page->assertSeeInOrder(['Per sheet', 'Sheets', 'Time'])->assertDontSee('>48</td>', false);
         $this->get("/artwork/{$bell->id}/make?frame=S-30&columns=3&rows=2&for=48")
             ->assertOk()
-            ->assertSee('For how many pieces');
+            ->assertSee('Number of pieces');
         foreach (['0', '-3', 'many', '99999'] as $bad) {
             $this->get("/artwork/{$bell->id}/make/sheets?for={$bad}")
                 ->assertOk()
-                ->assertSee('How many pieces');
+                ->assertSee('Number of pieces');
         }
     }
 
@@ -67,9 +67,9 @@ final class MakingTest extends FeatureTestCase
         );
         $this->get("/artwork/{$sprig->id}/make/preview?columns=99")
             ->assertOk()
-            ->assertSee('Copies along are 1 to 40.');
+            ->assertSee('Copies across: 1 to 40.');
         $this->get('/artwork/'.self::artwork('Lake panorama')->id.'/make/preview?columns=8&rows=8')->assertSee(
-            'a machine takes them in parts',
+            'a machine takes at most',
         );
     }
 
@@ -176,12 +176,12 @@ final class MakingTest extends FeatureTestCase
     public function mirroring_is_asked_twice_unless_there_is_no_lettering(): void
     {
         $sprig = self::artwork('Seed sprig');
-        $this->get("/artwork/{$sprig->id}/make/preview?mirrored=1")->assertSee('mirrored lettering cannot be read');
+        $this->get("/artwork/{$sprig->id}/make/preview?mirrored=1")->assertSee('can’t be read');
         $this->post("/artwork/{$sprig->id}/make", ['mirrored' => 1])->assertSessionHasErrors('sure');
         $this->get("/artwork/{$sprig->id}/make/tape.dst?mirrored=1")->assertRedirect();
         $this->post("/artwork/{$sprig->id}/make", ['mirrored' => 1, 'sure' => 1])->assertSessionHasNoErrors();
         $sprig->update(['lettering' => false]);
-        $this->get("/artwork/{$sprig->id}/make/preview?mirrored=1")->assertDontSee('cannot be read');
+        $this->get("/artwork/{$sprig->id}/make/preview?mirrored=1")->assertDontSee('can’t be read');
     }
 
     #[Test]
@@ -243,10 +243,10 @@ final class MakingTest extends FeatureTestCase
         ) {
             $this->post('/artwork', [
                 'tape' => self::upload($svg, 'x.svg'),
-                'name' => 'Kept',
+                'name' => 'Saved',
             ])->assertSessionHasErrors('tape');
             self::assertStringContainsString('“x.svg” cannot be sewn', (string) session('errors')?->first('tape'));
-            self::assertSame('Kept', old('name'));
+            self::assertSame('Saved', old('name'));
         }
         self::assertSame($count, Artwork::query()->count());
     }

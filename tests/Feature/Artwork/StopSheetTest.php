@@ -21,12 +21,12 @@ final class StopSheetTest extends FeatureTestCase
         $leaf = self::artwork('Applied leaf');
         $this->get("/artwork/{$leaf->id}/stops")
             ->assertOk()
-            ->assertSee('Look at block 1, 2 and 3')
-            ->assertSee('Halt: lay the cloth')
-            ->assertSee('Halt: trim the cloth')
+            ->assertSee('Check block 1, 2 and 3')
+            ->assertSee('Stop: lay the cloth')
+            ->assertSee('Stop: trim the cloth')
             ->assertSee('goes on by itself')
             ->assertSee(
-                "halts after stitch {$leaf->blocks[0]->stitches}, ".
+                "stops after stitch {$leaf->blocks[0]->stitches}, ".
                     ($leaf->blocks[0]->stitches + $leaf->blocks[1]->stitches).
                     '.',
             );
@@ -64,7 +64,7 @@ final class StopSheetTest extends FeatureTestCase
         $bell->load('blocks');
         self::assertSame([$bell->blocks[0]->stitches], $bell->stopSheet(false)->halts());
         $this->get("/artwork/{$bell->id}/stops")
-            ->assertSee('Halt: add backing under the frame')
+            ->assertSee('Stop: add backing under the frame')
             ->assertSee('off-cut &lt;b&gt;no. 3', false);
         foreach ($setup->refresh()->seconds() as $machine => $seconds) {
             self::assertSame($before[$machine] + 30, $seconds, 'one halt of half a minute');
@@ -86,8 +86,8 @@ final class StopSheetTest extends FeatureTestCase
             $leaf->blocks()->pluck('role')->all(),
         );
         $this->get("/artwork/{$leaf->id}/stops")
-            ->assertSee('The machine must halt at 2 stops')
-            ->assertDontSee('Right as proposed');
+            ->assertSee('The machine must stop 2 stops')
+            ->assertDontSee('Confirm suggestions');
     }
 
     #[Test]
@@ -103,9 +103,9 @@ final class StopSheetTest extends FeatureTestCase
 
         self::assertSame('brush_lint,add_topper', $artwork->blocks()->first()?->also);
         $said = 'brush the lint off; add film on top; look before going on';
-        $this->get("/artwork/{$artwork->id}/stops")->assertSee("Halt: {$said}");
+        $this->get("/artwork/{$artwork->id}/stops")->assertSee("Stop: {$said}");
         $this->get('/floor/M1')->assertSee($said);
-        $this->get("/floor/cards/{$running->code}")->assertSee("{$said} (halt)");
+        $this->get("/floor/cards/{$running->code}")->assertSee("{$said} (stop)");
 
         $this->put("/artwork/{$artwork->id}/stops", [
             'seen' => $this->seen($artwork),
@@ -166,7 +166,7 @@ final class StopSheetTest extends FeatureTestCase
         self::assertSame(Stage::Halted, FloorLog::run($running)->stage);
         $this->getJson('/machines/instruction', $token)->assertJsonPath('command', 'hold');
         $this->get('/floor/M1')
-            ->assertSee('A hand is wanted')
+            ->assertSee('Needs you')
             ->assertSee('Lay the cloth')
             ->assertSee('the small square')
             ->assertSee('Go on');

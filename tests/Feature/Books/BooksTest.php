@@ -85,7 +85,7 @@ final class BooksTest extends FeatureTestCase
             $page = (string) $this->get("/books?by={$by}&from={$from}")
                 ->assertOk()
                 ->assertSee('By '.$by)
-                ->assertSee('What cost most of what went otherwise')
+                ->assertSee('Biggest losses')
                 ->getContent();
             preg_match_all('~<tr data-label="([^"]+)" data-value="(\d+)">.*?</tr>~s', $page, $rows);
             self::assertSame(
@@ -120,8 +120,8 @@ final class BooksTest extends FeatureTestCase
             ['sewing' => 0, 'stopped' => 0, 'hands' => 0, 'changing' => 0, 'idle' => $worked],
             get_object_vars($today),
         );
-        $this->get("/books?from={$from->toDateString()}")->assertSee('What became of their hours');
-        $this->get('/books?by=year')->assertDontSee('What became of their hours');
+        $this->get("/books?from={$from->toDateString()}")->assertSee('Where the hours went');
+        $this->get('/books?by=year')->assertDontSee('Where the hours went');
     }
 
     #[Test]

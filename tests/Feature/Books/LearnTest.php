@@ -34,7 +34,7 @@ final class LearnTest extends FeatureTestCase
         self::assertEqualsWithDelta((1.2 * $n + 3) / ($n + 3), $offer->learned->factor, 0.02);
         $setup = Setup::query()->findOrFail(self::decoration(self::polos())->id);
         $before = $setup->seconds()[$offer->machine->id];
-        $this->get('/books/learned')->assertOk()->assertSee('Take it')->assertSee('batch');
+        $this->get('/books/learned')->assertOk()->assertSee('Use it')->assertSee('batch');
 
         $this->decide('take', $offer)->assertSessionHas('done');
         self::assertEqualsWithDelta($before * $offer->offered(), $setup->refresh()->seconds()[$offer->machine->id], 1.0);
@@ -43,13 +43,13 @@ final class LearnTest extends FeatureTestCase
         app()->forgetScopedInstances();
         $taken = $this->offer('M2', Fabric::Pique);
         self::assertSame([null, false, $offer->offered()], [$taken->learned, $taken->isOffered(), $taken->inForce]);
-        $this->get('/books/learned')->assertSee('none since it was taken')->assertSee('Reckon as before');
+        $this->get('/books/learned')->assertSee('none since the last change')->assertSee('Use the old figure again');
 
         $this->put('/books/learned', ['machine' => 'M2', 'fabric' => 'pique', 'do' => 'back'])->assertSessionHas(
             'done',
         );
         self::assertSame($before, $setup->refresh()->seconds()[$offer->machine->id]);
-        $this->get('/books/learned')->assertDontSee('none since it was taken');
+        $this->get('/books/learned')->assertDontSee('none since the last change');
     }
 
     #[Test]

@@ -89,8 +89,8 @@ final class PromisesTest extends FeatureTestCase
 
         $this->get('/books/promises?from='.$now->subYear()->toDateString())
             ->assertOk()
-            ->assertSee('1 of 3 promises were kept, 33 %.')
-            ->assertSee('too hopeful: promise later')
+            ->assertSee('1 of 3 promises kept: 33 %.')
+            ->assertSee('too optimistic: promise later')
             ->assertSee('90 min, not done yet');
         $this->get('/books/promises?from=2020-01-01&to=2020-02-01')->assertOk()->assertSee('Nothing was due');
         $this->get('/books/promises?from=yesterday')->assertSessionHasErrors('from');

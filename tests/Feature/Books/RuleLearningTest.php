@@ -73,13 +73,13 @@ final class RuleLearningTest extends FeatureTestCase
             str_replace("\u{202F}", '', $offer->brings),
         );
 
-        $this->get('/books/learned')->assertOk()->assertSee('Ilse, polo')->assertSee('90 s now, 107.1 s by the log');
+        $this->get('/books/learned')->assertOk()->assertSee('Ilse, polo')->assertSee('90 s now, 107.1 s measured');
         $this->decide($offer, 'take')->assertSessionHas('done');
         app()->forgetScopedInstances();
         self::assertSame(107.1, app(House::class)->rules()->value(HouseRule::HoopTime));
         self::assertSame(107, $this->batch->decoration->setup()->firstOrFail()->hoop_s, 'the plan reckons with it');
         $change = Change::query()->orderByDesc('seq')->firstOrFail();
-        $this->get('/books/learned')->assertSee('as reckoned');
+        $this->get('/books/learned')->assertSee('House figures');
         $this->post("/shop/changes/{$change->seq}/undo")->assertSessionHas('done');
         app()->forgetScopedInstances();
         self::assertSame(90.0, app(House::class)->rules()->value(HouseRule::HoopTime));
@@ -171,7 +171,7 @@ final class RuleLearningTest extends FeatureTestCase
         $done->save();
         // Three of 24, and twenty at two in a hundred: 3.4 / 44 = 7.7 %.
         self::assertSame([7.7, 2.0, true], [$this->pique()?->offered(), $this->pique()?->inForce(), $this->pique()?->isOffered()]);
-        $this->get('/books/learned')->assertOk()->assertSee('Spoiled, by cloth')->assertSee('3 of 24');
+        $this->get('/books/learned')->assertOk()->assertSee('Spoilage by cloth')->assertSee('3 of 24');
         $asked = ['pieces' => '24', 'places' => '1', 'stitches' => '6000', 'colours' => '3', 'worth' => '20', 'fabric' => 'pique'];
 
         $put = fn(array $with) => $this->put('/books/learned/cloths', [
@@ -203,7 +203,7 @@ final class RuleLearningTest extends FeatureTestCase
         // Four months later nothing is logged of it, and what is in force can still be taken back.
         DB::table('floor_events')->update(['recorded_at' => CarbonImmutable::now()->subYear()]);
         self::assertSame([null, 11.7, false], [$this->pique()?->learned, $this->pique()?->inForce(), $this->pique()?->isOffered()]);
-        $this->get('/books/learned')->assertOk()->assertSee('none of late')->assertSee('Reckon like');
+        $this->get('/books/learned')->assertOk()->assertSee('none lately')->assertSee('Use the house figure');
         $put(['do' => 'back'])->assertSessionHas('done');
         self::assertNull($this->pique(), 'nothing to say of it any more');
         self::assertNull(SpoiledShare::query()->findOrFail('pique')->percent);
@@ -216,7 +216,7 @@ final class RuleLearningTest extends FeatureTestCase
         self::assertNotNull($artwork);
         $blocks = $artwork->blocks()->with('thread')->get();
         $first = $blocks[0];
-        self::assertGreaterThan(300, $first->stitches, 'three breaks at 100, 200 and 300 are in the first block');
+        self::assertGreaterThan(300, $first->stitches, 'three breaks at 100, 200 and 300 are in first block');
         $this->load(3);
         $this->load(0);
         $thread = $first->thread;

@@ -24,8 +24,8 @@ final class AwayTest extends FeatureTestCase
             $this->get($path)
                 ->assertStatus(503)
                 ->assertHeader('Retry-After', '2')
-                ->assertSee('The books are away')
-                ->assertSee('Nothing was lost');
+                ->assertSee('Database unavailable')
+                ->assertSee('nothing else was lost');
         }
         $this->get('/floor/M1/pulse')
             ->assertStatus(503)
@@ -43,7 +43,7 @@ final class AwayTest extends FeatureTestCase
         $before = ini_set('mysqlnd.net_read_timeout', '1');
         $this->elsewhere((int) explode(':', (string) stream_socket_get_name($silent, false))[1]);
         $begun = hrtime(true);
-        $this->get('/orders')->assertStatus(503)->assertSee('The books are away');
+        $this->get('/orders')->assertStatus(503)->assertSee('Database unavailable');
         self::assertLessThan(2.5, (hrtime(true) - $begun) / 1e9);
         ini_set('mysqlnd.net_read_timeout', (string) $before);
         fclose($silent);
@@ -67,7 +67,7 @@ final class AwayTest extends FeatureTestCase
     public function a_database_that_is_killed_in_the_middle_is_away_and_nothing_broke(\Throwable $e): void
     {
         Route::middleware(['web', 'can:look'])->get('/orders/new', static fn() => throw $e)->name('orders.create');
-        $this->get('/orders/new')->assertStatus(503)->assertSee('The books are away');
+        $this->get('/orders/new')->assertStatus(503)->assertSee('Database unavailable');
         Route::middleware(['web', 'can:look'])
             ->get('/orders/ask', static fn() => throw new ErrorException('Undefined array key "shelf"'))
             ->name('orders.ask');
@@ -79,7 +79,7 @@ final class AwayTest extends FeatureTestCase
     {
         $this->get('http://shop.example/orders')
             ->assertStatus(421)
-            ->assertSee('This shop does not go by that name.')
+            ->assertSee('This shop has another address.')
             ->assertDontSee('Ullenmere');
         $this->get('http://127.0.0.1:8080/orders')->assertOk();
         config(['shop.hosts' => ['shop.example']]);

@@ -68,13 +68,13 @@ final class BenchTest extends FeatureTestCase
         self::tell('M2', $polos, EventKind::PreflightDone);
         $rows = $this->bench()->rows;
         self::assertSame([$polos->code, 'now'], [$rows[0]->batch->code, $rows[0]->when]);
-        $this->get('/floor/bench')->assertSee('M2 stands for want of '.$polos->code);
+        $this->get('/floor/bench')->assertSee('M2 is waiting for '.$polos->code);
         $after = array_values(array_filter($rows, static fn(BenchRow $row): bool => ! $row->isOn));
         self::assertNotSame([], $after);
         self::assertFalse($after[0]->isHoopable());
         $this->get("/floor/bench?batch={$after[0]->batch->code}&size={$after[0]->size}")
-            ->assertSee('Made ready here')
-            ->assertDontSee('One is hooped');
+            ->assertSee('Prepare it here')
+            ->assertDontSee('Hooped one');
         // A batch or a size that is not there leads to the first.
         $this->get('/floor/bench?batch=B-999&size=7XL')->assertOk()->assertSee($polos->code);
     }

@@ -21,11 +21,11 @@ final class BundlesTest extends FeatureTestCase
         $this->post("/orders/{$order->number}/bundles", ['of' => '1'])->assertSessionHasErrors('of');
         $this->post("/orders/{$order->number}/bundles", ['of' => 'many'])->assertSessionHasErrors('of');
         // M 4, L 6, XL 2, in fours at most: M 4, L 4 and 2, XL 2.
-        $this->post("/orders/{$order->number}/bundles", ['of' => '4'])->assertSessionHas('done', '4 bundles are tied.');
+        $this->post("/orders/{$order->number}/bundles", ['of' => '4'])->assertSessionHas('done', '4 bundles made.');
         self::assertSame([4, 4, 2, 2], $this->counts());
         $this->post("/orders/{$order->number}/bundles", ['of' => '4'])->assertSessionHas(
             'done',
-            'Every piece is in a bundle already.',
+            'Every piece is already in a bundle.',
         );
         $page = $this->get("/orders/{$order->number}/tags?by=bundle")->assertOk();
         foreach ($this->bundles() as $bundle) {
@@ -85,12 +85,12 @@ final class BundlesTest extends FeatureTestCase
         );
         $this->get("/floor/tags/{$code}")
             ->assertOk()
-            ->assertSee('6 pieces tied together')
+            ->assertSee('6 pieces in this bundle')
             ->assertSee('L 6');
         $count = fn(string $here) => $this->post("/floor/bundles/{$bundle->id}/count", ['here' => $here]);
         $count('6')->assertSessionHas('done', 'All 6 are here.');
         $count('4')->assertSessionHas('problem', '4 of 6 are here: 2 missing.');
-        $count('7')->assertSessionHas('problem', '7 are here, 1 more than belong to it.');
+        $count('7')->assertSessionHas('problem', '7 are here, 1 too many.');
         $count('')->assertSessionHasErrors('here');
         $this->get('/floor/tags/'.Tag::ofBundle(999_999)->code())->assertSessionHas('problem');
         // Cancelled pieces take their bundle's place with them; what is left is still tied.
@@ -99,7 +99,7 @@ final class BundlesTest extends FeatureTestCase
         ])->assertSessionHasNoErrors();
         $this->get("/floor/tags/{$code}")
             ->assertOk()
-            ->assertSee('0 pieces tied together');
+            ->assertSee('0 pieces in this bundle');
     }
 
     /** @return Collection<int, Bundle> of the polos */

@@ -123,7 +123,7 @@ final class FinishTest extends FeatureTestCase
         $this->get('/floor/finish')
             ->assertOk()
             ->assertSee('sewn by Ilse')
-            ->assertSee('Looked at in the last thirty days');
+            ->assertSee('Inspected in the last thirty days');
         // One was good, one to be put right: by whichever of the four, half of two looks.
         $frame = $this->batch->decoration->setup->frame->code ?? '';
         foreach (['person' => 'Ilse', 'machine' => 'M2', 'cloth' => 'pique', 'frame' => $frame] as $by => $of) {
@@ -161,7 +161,7 @@ final class FinishTest extends FeatureTestCase
                 'kind' => 'load_started',
             ]);
         };
-        $this->get('/floor/M2')->assertOk()->assertSee('The first piece is to be looked at');
+        $this->get('/floor/M2')->assertOk()->assertSee('Inspect the first piece');
         $start()->assertSessionHasErrors('override');
         self::assertSame(1, FloorLog::run($this->batch)->load->number);
 
@@ -182,7 +182,7 @@ final class FinishTest extends FeatureTestCase
         app(House::class)->change([], ['first_off' => 'with_picture']);
         $ids = $this->at(FinishState::ToFinish)->modelKeys();
         $this->post('/floor/finish', ['id' => Str::uuid()->toString(), 'numbers' => [$ids[0]], 'who' => 'Odo']);
-        $this->get('/floor/finish')->assertOk()->assertSee('with a picture of it');
+        $this->get('/floor/finish')->assertOk()->assertSee('add a picture');
         $this->check($ids[0], ['verdict' => 'good', 'who' => 'Odo'])->assertSessionHasErrors('picture');
         self::assertSame([$ids[0]], $this->at(FinishState::ToCheck)->modelKeys(), 'nothing was recorded');
         $this->check($ids[0], [
@@ -192,7 +192,7 @@ final class FinishTest extends FeatureTestCase
         ])->assertSessionHas('done');
         $looked = Finishing::query()->where('piece_id', $ids[0])->where('kind', 'passed')->firstOrFail();
         self::assertNotNull($looked->photo);
-        $this->get('/floor/finish')->assertOk()->assertDontSee('with a picture of it');
+        $this->get('/floor/finish')->assertOk()->assertDontSee('add a picture');
     }
 
     #[Test]
@@ -244,7 +244,7 @@ final class FinishTest extends FeatureTestCase
         $this->check($ids[0], ['verdict' => 'reject', 'who' => 'Odo'])->assertSessionHasErrors('cause');
         $this->check($ids[0], ['verdict' => 'reject', 'who' => 'Odo', 'cause' => 'puckering'])->assertSessionHas(
             'problem',
-            'It is sewn again on a spare; none is left of this line.',
+            'It is sewn again on a spare; none is left on this line.',
         );
         $piece = Piece::query()->findOrFail($ids[0]);
         self::assertSame([PieceState::Waiting, null], [$piece->state, $piece->finish]);
@@ -305,7 +305,7 @@ final class FinishTest extends FeatureTestCase
             'who' => 'Odo',
             'cause' => 'puckering',
         ]);
-        $reject($ids[0])->assertSessionHas('problem', 'It is sewn again on a spare; 1 is left of this line.');
+        $reject($ids[0])->assertSessionHas('problem', 'It is sewn again on a spare; 1 is left on this line.');
         app(AppendEvent::class)->append(
             self::machine('M2'),
             $this->batch,
@@ -318,8 +318,8 @@ final class FinishTest extends FeatureTestCase
             ->where('batch_id', '<>', $this->batch->id)
             ->update(['spoiled' => 7]);
 
-        $reject($ids[1])->assertSessionHas('problem', 'It is sewn again on a spare; 1 is left of this line.');
-        $reject($ids[2])->assertSessionHas('problem', 'It is sewn again on a spare; none is left of this line.');
+        $reject($ids[1])->assertSessionHas('problem', 'It is sewn again on a spare; 1 is left on this line.');
+        $reject($ids[2])->assertSessionHas('problem', 'It is sewn again on a spare; none is left on this line.');
     }
 
     #[Test]
@@ -348,7 +348,7 @@ final class FinishTest extends FeatureTestCase
         foreach (['M1', 'M2', 'M3'] as $code) {
             $page->assertSee($code);
         }
-        $page->assertSee('What keeps them sewing, in this order');
+        $page->assertSee('To keep the machines sewing, in this order');
         $lie = Piece::query()->where('finish', FinishState::ToFinish)->count();
         $page->assertSee("Finish {$lie} pieces")->assertSee('when nothing else is');
         // Two have said who they are: each has a list, and this screen knows its own.
@@ -363,7 +363,7 @@ final class FinishTest extends FeatureTestCase
         app()->forgetScopedInstances();
         $this->withSession(['who' => 'Ilse'])
             ->get('/floor/board')
-            ->assertSee('Who does what next')
+            ->assertSee('Next jobs')
             ->assertSee('Ilse, that is you')
             ->assertSee('aria-label="For Odo"', false);
         // Yesterday's people are not taken to be there still.
@@ -371,7 +371,7 @@ final class FinishTest extends FeatureTestCase
             ->toBase()
             ->update(['recorded_at' => CarbonImmutable::now()->subDay()]);
         app()->forgetScopedInstances();
-        $this->get('/floor/board')->assertDontSee('Who does what next');
+        $this->get('/floor/board')->assertDontSee('Next jobs');
         app()->forgetScopedInstances();
         $this->get('/floor/board', ['HX-Request' => 'true'])
             ->assertOk()
@@ -424,7 +424,7 @@ final class FinishTest extends FeatureTestCase
     #[Test]
     public function what_is_seen_leads_to_what_is_behind_it_and_to_what_was_spoiled_by_it_here(): void
     {
-        $this->get('/floor/finder')->assertOk()->assertSee('Choose what is seen');
+        $this->get('/floor/finder')->assertOk()->assertSee('Choose what you see');
         $ids = $this->at(FinishState::ToFinish)->modelKeys();
         app(House::class)->change([], ['check' => 'always']);
         $this->post('/floor/finish', ['id' => Str::uuid()->toString(), 'numbers' => $ids, 'who' => 'Odo']);
@@ -432,10 +432,10 @@ final class FinishTest extends FeatureTestCase
         $this->get('/floor/finder?see=puckering')
             ->assertOk()
             ->assertSee('It was stretched when it was hooped')
-            ->assertSee('Spoiled by it here')
+            ->assertSee('Spoiled by this here')
             ->assertSee('M2');
-        $this->get('/floor/finder?see=loops')->assertOk()->assertDontSee('Spoiled by it here');
-        $this->get('/floor/finder?see=ghosts')->assertOk()->assertSee('Choose what is seen');
+        $this->get('/floor/finder?see=loops')->assertOk()->assertDontSee('Spoiled by this here');
+        $this->get('/floor/finder?see=ghosts')->assertOk()->assertSee('Choose what you see');
     }
 
     /** @return \Illuminate\Database\Eloquent\Collection<int, Piece> */

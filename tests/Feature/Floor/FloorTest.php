@@ -121,7 +121,7 @@ final class FloorTest extends FeatureTestCase
                 ->assertSee('to about 34, then go on');
             $time < 3
                 ? $page->assertDontSee('Look at the needle')
-                : $page->assertSee('It is break 3 at needle')->assertSee('Look at the needle: bent');
+                : $page->assertSee('Break 3 at needle')->assertSee('Check the needle: bent');
             $tell(EventKind::Resumed);
         }
         self::assertSame(
@@ -173,7 +173,7 @@ final class FloorTest extends FeatureTestCase
         $batch = self::batchOf(self::polos());
         $this->touch('M2', $batch->code, 'preflight_done', ['checked' => self::work($batch)->wanted(), 'who' => 'Odo']);
         $this->touch('M2', $batch->code, 'load_started');
-        $this->get('/floor/M2')->assertSee('It is sewn');
+        $this->get('/floor/M2')->assertSee('Sewn');
         $this->travel(200)->seconds();
         $this->touch('M2', $batch->code, 'thread_broke');
         $this->travel(90)->seconds();
@@ -438,7 +438,7 @@ final class FloorTest extends FeatureTestCase
         ])->assertSessionHasErrors('checked');
         $this->touch('M2', $batch->code, 'preflight_done', [
             'checked' => self::work($batch)->wanted(),
-        ])->assertSessionHasErrors(['who' => 'Say who confirms it.']);
+        ])->assertSessionHasErrors(['who' => 'Choose who confirms it.']);
         $this->touch('M2', $batch->code, 'preflight_done', [
             'checked' => self::work($batch)->wanted(),
             'who' => 'a stranger',
@@ -459,9 +459,9 @@ final class FloorTest extends FeatureTestCase
         $this->report('M1', $load, 'thread_broke', 1234, 99)->assertOk();
         $this->instruction('M1')->assertJson(['command' => 'hold', 'stitch' => 1234]);
         $this->get('/floor/M1')
-            ->assertSee('is halted and waits for a hand')
-            ->assertSee('Halted at stitch')
-            ->assertSee('return to the last position');
+            ->assertSee('has stopped and needs you')
+            ->assertSee('Stopped at stitch')
+            ->assertSee('return to last position');
         $this->touch('M1', $batch->code, 'resumed');
         $this->instruction('M1')->assertJson(['command' => 'sew']);
     }
@@ -485,7 +485,7 @@ final class FloorTest extends FeatureTestCase
         $last = (int) $batch->decoration->artwork?->stitches;
         $this->report('M1', $load, 'sewn', $last + 1, 500)
             ->assertStatus(422)
-            ->assertJsonValidationErrors(['stitch' => "The tape ends at stitch {$last}."]);
+            ->assertJsonValidationErrors(['stitch' => "The file ends at stitch {$last}."]);
         $this->report('M1', $load, 'sewn', 10_000_000, 500)->assertStatus(422);
         self::assertSame(Stage::Sewing, FloorLog::run($batch)->stage);
 
@@ -498,7 +498,7 @@ final class FloorTest extends FeatureTestCase
         $this->report('M1', $load, 'thread_broke', 1001, 90.0, $id)->assertStatus(409);
         $this->report('M1', $load, 'sewn', 1000, 90.0, $id)
             ->assertStatus(409)
-            ->assertJson(['message' => 'Another event was told under that id.']);
+            ->assertJson(['message' => 'Another event has that id.']);
         self::assertSame(Stage::Halted, FloorLog::run($batch)->stage);
     }
 
@@ -705,7 +705,7 @@ final class FloorTest extends FeatureTestCase
         $batch = self::batchOf(self::polos());
         self::machine('M2')->update(['driver' => 'cap', 'driver_min' => null]);
         $this->get('/floor/M2')
-            ->assertSee('Change the driver: cap to flat')
+            ->assertSee('Change driver: cap to flat')
             ->assertSee('Power off, and wait until nothing moves')
             ->assertSee('Push the screws fully back')
             ->assertSee('slide the carriage all the way left and right');

@@ -194,7 +194,7 @@ final class RandomDaysTest extends FeatureTestCase
         self::tell('M2', $this->batch, EventKind::PieceReturned, [$piece]);
         [$this->is[$piece], $this->again[$piece]] = ['waiting', $this->again[$piece] + 1];
 
-        return "taken back {$piece}";
+        return "undone {$piece}";
     }
 
     private function anyPiece(): int

@@ -71,11 +71,11 @@ final class TagsTest extends FeatureTestCase
 
         $this->get($path)->assertOk()->assertSee('0 of '.count($ids))->assertSee($code(0))->assertDontSee($code(2));
         $count($code(0))->assertSessionHas('done');
-        $count("https://shop/floor/tags/{$code(0)}")->assertSessionHas('problem', "{$code(0)} was counted already.");
+        $count("https://shop/floor/tags/{$code(0)}")->assertSessionHas('problem', "{$code(0)} was already counted.");
         $count($code(2))->assertSessionHas('problem', "{$code(2)} is to check: not counted.");
         $count($code(3))->assertSessionHas('problem', "{$code(3)} is not sewn yet: not counted.");
         $count('P-1-1')->assertSessionHas('problem');
-        $count('')->assertSessionHas('problem', 'Scan a label, or type what stands on it.');
+        $count('')->assertSessionHas('problem', 'Scan a label, or type its code.');
         $other = Piece::query()->where('order_id', self::hoodies()->id)->firstOrFail();
         $strange = Tag::of($other->id)->code();
         $count($strange)->assertSessionHas('problem', "{$strange} does not belong to order {$order->number}.");
@@ -85,7 +85,7 @@ final class TagsTest extends FeatureTestCase
             ->post($path, ['code' => $code(1)])
             ->assertOk()
             ->assertSee('2 of '.count($ids))
-            ->assertSee('All that is ready is counted');
+            ->assertSee('Everything ready is counted');
         $this->delete($path)->assertSessionHas('done');
         self::assertSame(0, Piece::query()->where('order_id', $order->id)->whereNotNull('counted_at')->count());
     }
@@ -101,7 +101,7 @@ final class TagsTest extends FeatureTestCase
             ->update(['state' => PieceState::Done, 'finish' => FinishState::Passed]);
         $this->post("/orders/{$order->number}/count", ['code' => $bundle->tag()->code()])->assertSessionHas(
             'done',
-            "2 of {$bundle->pieces->count()} in it are counted.",
+            "2 of {$bundle->pieces->count()} in it counted.",
         );
         $gone = Tag::ofBundle(999_999)->code();
         $this->post("/orders/{$order->number}/count", ['code' => $gone])->assertSessionHas('problem');
@@ -115,7 +115,7 @@ final class TagsTest extends FeatureTestCase
         foreach ([$tag, strtolower($tag), "https://elsewhere/floor/tags/{$tag}"] as $typed) {
             $this->get('/floor/tags?code='.urlencode($typed))->assertRedirect("/floor/tags/{$tag}");
         }
-        $this->get('/floor/tags?code=P-1-1')->assertOk()->assertSee('P-1-1 is no label');
+        $this->get('/floor/tags?code=P-1-1')->assertOk()->assertSee('P-1-1 is not a label');
         $this->get('/floor/tags')->assertOk()->assertDontSee('is no label');
         $this->get('/floor/tags/'.Tag::of(999_999)->code())
             ->assertRedirectContains('/floor/tags?code=')
@@ -132,8 +132,8 @@ final class TagsTest extends FeatureTestCase
         self::assertSame($batch->code, self::board()->sequence()->on($machine)[0] ?? null, 'it has its turn');
         $this->get($tag)
             ->assertOk()
-            ->assertSee("waits in {$batch->code} for {$machine}")
-            ->assertSee('It is hooped');
+            ->assertSee("waiting in {$batch->code} for {$machine}")
+            ->assertSee('Hooped');
         app(AppendEvent::class)->append(
             self::machine($machine),
             $batch,
@@ -141,15 +141,15 @@ final class TagsTest extends FeatureTestCase
             'hand',
             'Ilse',
         );
-        $this->get($tag)->assertSee('goes on the machine with one of the next loads')->assertDontSee('It is hooped');
+        $this->get($tag)->assertSee('goes on the machine with one of the next loads')->assertDontSee('Hooped</button>', false);
         $piece->update(['state' => PieceState::Done, 'finish' => FinishState::ToFinish]);
-        $this->get($tag)->assertSee('It is finished');
+        $this->get($tag)->assertSee('Finished');
         $piece->update(['finish' => FinishState::ToCheck]);
-        $this->get($tag)->assertSee('Look at it');
+        $this->get($tag)->assertSee('Inspect');
         $piece->update(['finish' => FinishState::Passed]);
-        $this->get($tag)->assertSee('handed over with its order');
+        $this->get($tag)->assertSee('goes out with its order');
         $piece->update(['state' => PieceState::Sewing, 'finish' => null]);
-        $this->get($tag)->assertSee('taken off and counted at the machine');
+        $this->get($tag)->assertSee('Take it off and count it at the machine');
     }
 
     private function piece(): Piece

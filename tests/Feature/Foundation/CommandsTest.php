@@ -560,7 +560,7 @@ final class CommandsTest extends TestCase
     {
         self::assertSame(
             (string) file_get_contents(dirname(__DIR__, 3).'/docs/advice.md'),
-            \App\Setup\Console\SetupRules::page(),
+            self::run_(['setup:rules'], '')->getOutput(),
             'php artisan setup:rules > docs/advice.md makes it anew',
         );
     }

@@ -47,7 +47,7 @@ final class FullDiskTest extends FeatureTestCase
         $this->get('/orders/new')
             ->assertStatus(507)
             ->assertSee('The disk is full')
-            ->assertSee('Nothing of what was just sent was stored');
+            ->assertSee('Your last entry was not stored');
         $this->getJson('/orders/new')
             ->assertStatus(507)
             ->assertJsonStructure(['message']);

@@ -208,10 +208,10 @@ final class ManyPagesTest extends FeatureTestCase
     public function what_is_not_there_gets_a_plain_page_that_says_so(): void
     {
         foreach (['/orders/99999', '/artwork/99999', '/setup/99999', '/floor/M9', '/nowhere'] as $path) {
-            $this->get($path)->assertNotFound()->assertSee('There is no such page')->assertSee('Nothing was changed');
+            $this->get($path)->assertNotFound()->assertSee('Page not found')->assertSee('Nothing was changed');
         }
-        self::assertStringContainsString('nothing of it was stored', view('errors.413')->render());
-        self::assertStringContainsString('reload the page and send it again', view('errors.419')->render());
+        self::assertStringContainsString('Nothing was stored', view('errors.413')->render());
+        self::assertStringContainsString('reload the page and send again', view('errors.419')->render());
     }
 
     #[Test]
@@ -236,7 +236,7 @@ final class ManyPagesTest extends FeatureTestCase
 
         self::assertSame(9.5, app(House::class)->rules()->value(HouseRule::Margin));
         $this->get('/setup/11')->assertSee('9.5 wanted');
-        $this->get('/shop')->assertSee('Usually 7, from 2 to');
+        $this->get('/shop')->assertSee('Standard 7, from 2 to');
     }
 
     #[Test]

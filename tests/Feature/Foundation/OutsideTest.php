@@ -34,7 +34,7 @@ final class OutsideTest extends FeatureTestCase
             }
         }
         $this->post('/orders', ['customer' => str_repeat('a', 121)])->assertSessionHasErrors([
-            'customer' => 'At most 120 letters.',
+            'customer' => 'At most 120 characters.',
         ]);
     }
 
@@ -197,13 +197,13 @@ final class OutsideTest extends FeatureTestCase
             ->expectsOutputToContain($batch->code)
             ->expectsOutputToContain('pieces worked out from their events')
             ->assertExitCode(1);
-        $this->get('/floor/M2/corrections')->assertSee('Void this event')->assertSee($batch->code);
+        $this->get('/floor/M2/corrections')->assertSee('Void this entry')->assertSee($batch->code);
         $this->post('/floor/M2/voids', ['event' => $second])->assertSessionHasErrors('why_void');
         $this->post('/floor/M2/voids', ['event' => $second, 'why_void' => 'told by two'])->assertSessionHas('done');
         $this->post('/floor/M2/voids', ['event' => $second, 'why_void' => 'told by two'])->assertSessionHas('problem');
 
         $this->artisan('floor:recount')->assertExitCode(0);
-        $this->get('/floor/M2/corrections')->assertDontSee('Void this event');
+        $this->get('/floor/M2/corrections')->assertDontSee('Void this entry');
         $kept = \App\Floor\Models\VoidedEvent::query()->findOrFail($second);
         self::assertSame('told by two', $kept->reason);
         self::assertEqualsWithDelta($metres, (float) \App\Stock\Models\Cone::query()->sum('metres_left'), 0.01);

@@ -61,9 +61,9 @@ final class MoneyTest extends FeatureTestCase
             ->assertOk()
             ->assertSee('Top thread')
             ->assertSee('25.07 a piece')
-            ->assertSee('What would make it cheaper')
+            ->assertSee('Ways to make it cheaper')
             ->assertSee('One colour less, left chest')
-            ->assertDontSee('Came to');
+            ->assertDontSee('Actual cost so far');
         $this->get('/orders/'.self::polos()->number)->assertSee('Money');
     }
 
@@ -87,7 +87,7 @@ final class MoneyTest extends FeatureTestCase
         self::assertGreaterThan(0, $own->trims);
         $money = $this->money(self::polos());
         $ways = array_column(app(WaysToSave::class)->of($money->lines[0]->line, $money->lines[0]->job), 1, 0);
-        $words = 'Sewn from the other version “With fewer trims”, left chest';
+        $words = 'Sew the other version “With fewer trims”, left chest';
         self::assertArrayHasKey($words, $ways);
         // A trim takes its seconds and those of getting up to speed again, and then the hands that finish two.
         $rules = app(House::class)->rules();
@@ -104,9 +104,9 @@ final class MoneyTest extends FeatureTestCase
             app(WaysToSave::class)->of($this->money(self::polos())->lines[0]->line, $money->lines[0]->job),
             0,
         );
-        self::assertNotContains('Sewn from the cap version “With fewer trims”, left chest', $said());
+        self::assertNotContains('Sew the cap version “With fewer trims”, left chest', $said());
         $version->update(['variant' => Variant::Large, 'right_mm' => $own->right_mm + 20]);
-        self::assertNotContains('Sewn from the large version “With fewer trims”, left chest', $said());
+        self::assertNotContains('Sew the large version “With fewer trims”, left chest', $said());
     }
 
     #[Test]
@@ -187,8 +187,8 @@ final class MoneyTest extends FeatureTestCase
         self::assertSame($line->job->blankValue, $line->real->of(CostCategory::Spoilage, null));
         $this->get('/orders/'.self::finished()->number.'/money')
             ->assertOk()
-            ->assertSee('Real')
-            ->assertSee('Came to, what is sewn');
+            ->assertSee('Actual')
+            ->assertSee('Actual cost so far');
     }
 
     #[Test]
@@ -275,7 +275,7 @@ final class MoneyTest extends FeatureTestCase
         self::assertSame([-7_803, -1_483, 19.0], [$credit->cents, $credit->tax_cents, $credit->tax_percent]);
         self::assertStringContainsString('-92.86', $this->get('/books/invoices.csv')->streamedContent());
         $this->get("/books/invoices/{$invoice->number}")->assertOk();
-        $this->get('/orders/'.self::polos()->number.'/money')->assertSee('and 14.83 tax');
+        $this->get('/orders/'.self::polos()->number.'/money')->assertSee('plus 14.83 tax');
     }
 
     #[Test]
@@ -337,9 +337,9 @@ final class MoneyTest extends FeatureTestCase
         $file = static fn(string $text): array => ['list' => UploadedFile::fake()->createWithContent('list.csv', $text)];
         $send = fn(string $text) => $this->from('/shop/prices')->post('/shop/prices/file', $file($text));
         $rates = (string) $this->get('/shop/prices/rates.csv')->assertOk()->getContent();
-        self::assertStringContainsString('machine_hour_cents,"An hour of a machine",1800,cents', $rates);
-        $send($rates)->assertSessionHas('done', 'The rates are as they were.');
-        $send(str_replace('machine",1800', 'machine",2100', $rates))->assertSessionHas('done', 'One rate is another now.');
+        self::assertStringContainsString('machine_hour_cents,"Machine hour",1800,cents', $rates);
+        $send($rates)->assertSessionHas('done', 'No rates changed.');
+        $send(str_replace('hour",1800', 'hour",2100', $rates))->assertSessionHas('done', 'One rate changed.');
         app()->forgetScopedInstances();
         self::assertSame(2100.0, app(House::class)->rules()->value(HouseRule::MachineHour));
 
@@ -351,7 +351,7 @@ final class MoneyTest extends FeatureTestCase
 
         foreach (
             [
-                "rule,value\nmachine_hour_cents,dear\n" => 'row 2: An hour of a machine is 0 to 1000000 cents',
+                "rule,value\nmachine_hour_cents,dear\n" => 'row 2: Machine hour is 0 to 1000000 cents',
                 "rule,value\nspeed_spm,700\n" => 'row 2: there is no rate “speed_spm”',
                 "stitches_to,pieces_from,price\n4000,1,8\n4000,1,9\n" => 'row 3: that many stitches and pieces stand there twice',
                 "stitches_to,pieces_from,price\n4000,10,8\n" => 'no price for one piece',
@@ -393,7 +393,7 @@ final class MoneyTest extends FeatureTestCase
         $offer = app(RuleLearning::class)->find('thread_km_cents');
         // The first form came twice and counts once: 95.00 for 50 km.
         self::assertSame([180.0, 190.0], [$offer?->now['thread_km_cents'], $offer?->would['thread_km_cents']]);
-        $this->get('/books/learned')->assertOk()->assertSee('180 cents a km now, 190 cents a km by the log');
+        $this->get('/books/learned')->assertOk()->assertSee('1.80 EUR a km now, 1.90 EUR a km measured');
         $this->put('/books/learned/rules', [
             'about' => 'thread_km_cents',
             'figures' => $offer?->sign(),
@@ -422,7 +422,7 @@ final class MoneyTest extends FeatureTestCase
             ->assertOk()
             // A session that were kept would lose what is told to the person meanwhile.
             ->assertCookieMissing(config()->string('session.cookie'))
-            ->assertDontSee('On the telephone');
+            ->assertDontSee('while the customer is on the phone');
         $ask(['width' => 100, 'height' => 50, 'fill' => 'full'])
             ->assertSee('156.00')
             ->assertSee('563 stitches')
@@ -434,11 +434,11 @@ final class MoneyTest extends FeatureTestCase
         // Two places at 6.50, and one of them left out.
         $ask(['width' => 100, 'height' => 50, 'fill' => 'full', 'places' => 2])
             ->assertSee('312.00')
-            ->assertSee('With one place less on each: 156.00');
-        $ask(['stitches' => 'many'])->assertSee('Stitches are a whole number');
-        $ask([])->assertSee('How wide the design is');
+            ->assertSee('With one position less on each: 156.00');
+        $ask(['stitches' => 'many'])->assertSee('Stitches: 50 to 300');
+        $ask([])->assertSee('Enter the design width');
         $ask(['stitches' => 200000])->assertSee('the last band of prices ends at 60000');
-        $this->get('/orders/ask')->assertOk()->assertSee('On the telephone');
+        $this->get('/orders/ask')->assertOk()->assertSee('while the customer is on the phone');
     }
 
     private function money(Order $order): OrderMoney

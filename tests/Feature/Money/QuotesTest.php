@@ -30,8 +30,8 @@ final class QuotesTest extends FeatureTestCase
     {
         $this->get('/orders/ask?'.http_build_query(self::ASKED))
             ->assertOk()
-            ->assertSee('To promise:')
-            ->assertSee('Keep it as a quote');
+            ->assertSee('Promise:')
+            ->assertSee('Save as a quote');
         $first = $this->kept('Ferry crew');
         self::assertSame(['Ferry crew', 1, QuoteState::Open], [$first->customer, $first->version, $first->state]);
         // What the page said is what is kept.
@@ -45,7 +45,7 @@ final class QuotesTest extends FeatureTestCase
         $second = $this->kept('Ferry crew', ['pieces' => '48', 'of' => $first->id]);
         self::assertSame([$first->number, 2], [$second->number, $second->version]);
         self::assertSame(QuoteState::Replaced, $first->refresh()->state);
-        self::assertSame(24, $first->pieces, 'the first one stays as it was given');
+        self::assertSame(24, $first->pieces, 'first one stays as it was given');
         $this->get('/orders/quotes')
             ->assertSee("Q-{$first->number}, version 2")
             ->assertSee('replaced');
@@ -85,19 +85,19 @@ final class QuotesTest extends FeatureTestCase
         $page([])->assertSee('447.36');
         $page(['blank' => '7,80'])->assertSee('447.36');
         $both = $page(['stitches_2' => '20000', 'colours_2' => '2', 'places_2' => '1']);
-        $both->assertOk()->assertSee('783.36')->assertSee('With the second design in one place less: 447.36');
-        $both->assertSee('With the first design in one place less: 579.36');
+        $both->assertOk()->assertSee('783.36')->assertSee('in one position less: 447.36');
+        $both->assertSee('With the first design in one position less: 579.36');
         // Twice on each garment.
         $page(['stitches_2' => '20000', 'colours_2' => '2', 'places_2' => '2'])->assertSee("1\u{202f}119.36");
-        $page(['width_2' => '200'])->assertSee('How high the second design is');
-        $page(['stitches_2' => 'many'])->assertSee('Stitches of the second design');
+        $page(['width_2' => '200'])->assertSee('Enter the height of the second design');
+        $page(['stitches_2' => 'many'])->assertSee('Stitches of second design');
         $page(['width_2' => '80', 'height_2' => '50', 'fill_2' => 'full', 'colours_2' => ''])->assertSee(
             'The second about',
         );
 
         $kept = $this->kept('Ferry crew', ['stitches_2' => '20000', 'colours_2' => '2']);
         self::assertSame(
-            'Garments sewn in one place, 6000 stitches in 3 colours; and in one place, 20000 stitches in 2 colours',
+            'Sewn garments in one place, 6000 stitches in 3 colours; and in one place, 20000 stitches in 2 colours',
             $kept->rows[0]['text'],
         );
         self::assertSame([78_336, '20000'], [$kept->price_cents, $kept->asked['stitches_2']]);
@@ -121,7 +121,7 @@ final class QuotesTest extends FeatureTestCase
         );
         $this->get("/orders/new?quote={$quote->id}")
             ->assertSee('Mere library')
-            ->assertSee('which is what is agreed');
+            ->assertSee('the agreed price');
         $this->put("/orders/quotes/{$quote->id}", ['answer' => 'declined', 'why' => 'too dear'])->assertSessionHas(
             'problem',
         );

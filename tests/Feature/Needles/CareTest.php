@@ -75,7 +75,7 @@ final class CareTest extends FeatureTestCase
         $this->note(['id' => $id, 'task' => 'oil'])->assertSessionHas('done');
         $this->note(['id' => $id, 'task' => 'oil']);
         self::assertSame(1, Care::query()->where('event_id', $id)->count(), 'twice the same is once');
-        $this->get('/needles/M2/care')->assertSee('M2 wants nothing at the moment')->assertSee('Hook oiled');
+        $this->get('/needles/M2/care')->assertSee('M2 needs no care now')->assertSee('Hook oiled');
         $this->get('/floor/M2')->assertDontSee('Before this batch:');
         $this->travel(8)->days();
         app()->forgetScopedInstances();

@@ -29,7 +29,7 @@ final class SlotTest extends FeatureTestCase
             ->assertDontSee('The design is in');
 
         $this->keep($batch, $artwork->checksum, ' 12 ')
-            ->assertSessionHas('done', "{$machine->code} keeps {$artwork->name} in slot 12.");
+            ->assertSessionHas('done', "{$machine->code} has {$artwork->name} in slot 12.");
         $this->card($batch)->assertSee('<strong>slot 12</strong>', false);
         $this->get("/needles/cards/{$batch->code}")->assertSee('<strong>slot 12</strong>', false);
 
@@ -46,13 +46,13 @@ final class SlotTest extends FeatureTestCase
         $this->keep($batch, $old, '15')->assertSessionHasErrors('slot');
         self::assertSame(['14'], self::slots($machine), 'the card that was looked at was the old one’s');
         $this->keep($batch, str_repeat('b', 64), '14')
-            ->assertSessionHas('done', "{$machine->code} keeps {$artwork->name} in slot 14. What was there before is gone from its list.");
+            ->assertSessionHas('done', "{$machine->code} has {$artwork->name} in slot 14. The previous entry was removed.");
         $this->card($batch)
             ->assertSee('<strong>slot 14</strong>', false)
             ->assertDontSee('holds another file');
 
         $this->keep($batch, str_repeat('b', 64), '')
-            ->assertSessionHas('done', "{$machine->code} no longer keeps {$artwork->name}.");
+            ->assertSessionHas('done', "{$machine->code} no longer has {$artwork->name}.");
         self::assertSame([], self::slots($machine));
     }
 
@@ -64,7 +64,7 @@ final class SlotTest extends FeatureTestCase
         $checksum = Artwork::query()->findOrFail($batch->decoration->artwork_id)->checksum;
         $this->keep($batch, $checksum, str_repeat('9', 21))->assertSessionHasErrors('slot');
         $this->post("/needles/{$machine->code}/slots", ['batch' => 'B-999', 'file' => $checksum, 'slot' => '1'])
-            ->assertSessionHasErrors(['slot' => 'Nothing of B-999 is left to sew. Write the slot down on the card of the next batch.']);
+            ->assertSessionHasErrors(['slot' => 'B-999 has nothing left to sew. Save the slot on the next batch’s card.']);
         self::assertSame([], self::slots($machine));
     }
 

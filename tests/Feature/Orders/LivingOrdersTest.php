@@ -91,15 +91,15 @@ final class LivingOrdersTest extends FeatureTestCase
                     'sizes' => [$line->id => [$size => 99]],
                 ]),
         )
-            ->assertSee('By the plan as it stands it ends')
-            ->assertSee('after that')
+            ->assertSee('In the current plan it ends')
+            ->assertSee('later than that')
             ->assertSee('garments more: they join');
         $this->get(
             '/orders/'.
                 $order->number.
                 '/foresight?'.
                 http_build_query(['due_date' => '2026-03-01', 'due_time' => '09:45']),
-        )->assertSee('passed already');
+        )->assertSee('in the past');
         self::assertSame($pieces, Piece::query()->count());
     }
 
@@ -127,7 +127,7 @@ final class LivingOrdersTest extends FeatureTestCase
         $this->post('/orders/'.$order->number.'/cancel')->assertSessionHasErrors('why_cancelled');
         $this->get('/orders/'.$order->number.'/change')
             ->assertSee('leave the plan')
-            ->assertSee('2 sewn already stay');
+            ->assertSee('2 sewn pieces stay');
         $this->post('/orders/'.$order->number.'/cancel', [
             'why_cancelled' => 'Event called off',
         ])->assertRedirect('/orders/'.$order->number);
@@ -202,13 +202,13 @@ final class LivingOrdersTest extends FeatureTestCase
             ->whereKey($ids)
             ->update(['state' => 'done', 'finish' => 'passed']);
         $this->get("/orders/{$order->number}/story")->assertSee(
-            'Ordered 12, handed over 0, done and here 5, still to come 7.',
+            'Ordered 12, handed over 0, finished and here 5, still to come 7.',
         );
         $this->put("/orders/{$order->number}/shelf", ['shelf' => str_repeat('x', 41)])->assertSessionHasErrors('shelf');
-        $this->put("/orders/{$order->number}/shelf", ['shelf' => ' A3 '])->assertSessionHas('done', 'It lies at A3.');
+        $this->put("/orders/{$order->number}/shelf", ['shelf' => ' A3 '])->assertSessionHas('done', 'Shelf: A3.');
         $this->put("/orders/{$order->number}/shelf", ['shelf' => 'A3']);
-        self::assertSame(1, Change::query()->where('what', 'where it lies')->count());
-        $this->get("/orders/{$order->number}")->assertSee('What is ready lies at A3.');
+        self::assertSame(1, Change::query()->where('what', 'shelf changed')->count());
+        $this->get("/orders/{$order->number}")->assertSee('Finished pieces: A3.');
     }
 
     #[Test]
@@ -222,7 +222,7 @@ final class LivingOrdersTest extends FeatureTestCase
         $this->post("/orders/lines/{$line->id}/arrivals", $came);
         $this->post("/orders/lines/{$line->id}/arrivals", $came);
         self::assertSame(
-            sprintf('%d of %d came good, 4 short (1 came wrong)', $wanted - 4, $wanted),
+            sprintf('%d of %d good, 4 short (1 wrong)', $wanted - 4, $wanted),
             OrderedGarments::of($order)->blanks($line->id),
         );
     }
@@ -299,7 +299,7 @@ final class LivingOrdersTest extends FeatureTestCase
                 'is no day; write it as' => $head."C,X,12/10/2026,,tee,jersey,,black,,M,2,left_chest,\n",
                 'Order C, row 2' => $head."C,,2026-03-20,,tee,jersey,,black,,M,2,left_chest,\n".$rows,
                 '“XM” is none; write one, XS' => $head."C,X,2026-03-20,,tee,jersey,,black,,XM,2,left_chest,\n",
-                'That time has passed' => $head."C,X,2025-03-20,,tee,jersey,,black,,M,2,left_chest,\n",
+                'That time is in the past' => $head."C,X,2025-03-20,,tee,jersey,,black,,M,2,left_chest,\n",
             ] as $why => $csv
         ) {
             $this->post('/orders/list', ['list' => self::upload($csv, 'orders.csv')]);
@@ -315,16 +315,16 @@ final class LivingOrdersTest extends FeatureTestCase
         $line = $order->lines()->firstOrFail();
         $batch = self::batchOf($order)->code;
         self::assertNotNull(self::board()->orderEnds($order->id, 12));
-        $this->get("/orders/{$order->number}")->assertSee('Kept in');
+        $this->get("/orders/{$order->number}")->assertSee('On time');
         $this->post("/orders/lines/{$line->id}/arrivals", ['id' => Str::uuid()->toString(), 'good' => 8, 'wrong' => 4]);
         self::assertSame(4, self::board()->blanksShort($order->id));
         self::assertNull(self::board()->orderEnds($order->id, 12));
-        $this->get("/orders/{$order->number}")->assertSee('4 blanks short')->assertDontSee('Kept in');
+        $this->get("/orders/{$order->number}")->assertSee('4 blanks short')->assertDontSee('On time');
         $this->get('/orders')->assertSee('4 blanks short');
-        $this->get('/plan')->assertSee('when 4')->assertSee('blanks short: the rest can be sewn');
-        $this->get("/plan/batches/{$batch}")->assertSee('4 short: it cannot be finished before they come');
+        $this->get('/plan')->assertSee('once 4')->assertSee('blanks short: the rest can be sewn');
+        $this->get("/plan/batches/{$batch}")->assertSee('4 short: it cannot be finished before they arrive');
         $this->post("/orders/lines/{$line->id}/arrivals", ['id' => Str::uuid()->toString(), 'good' => 4]);
-        $this->get("/orders/{$order->number}")->assertDontSee('blanks short')->assertSee('Kept in');
+        $this->get("/orders/{$order->number}")->assertDontSee('blanks short')->assertSee('On time');
     }
 
     #[Test]
@@ -346,7 +346,7 @@ final class LivingOrdersTest extends FeatureTestCase
         ]);
         $this->get("/orders/{$order->number}/lines/new")
             ->assertOk()
-            ->assertSee('A line more for no.');
+            ->assertSee('New line for no.');
         $add([['garment' => 'tee'] + $typed, ['colour_name' => ''] + $typed])->assertSessionHasErrors(
             'lines.1.colour_name',
         );
@@ -365,9 +365,9 @@ final class LivingOrdersTest extends FeatureTestCase
                 ->whereIn('decoration_id', $line->decorations()->select('id'))
                 ->count(),
         );
-        self::assertSame($sewn, self::board()->batches()[self::batchOf($order)->code]->left, 'the first line stays');
+        self::assertSame($sewn, self::board()->batches()[self::batchOf($order)->code]->left, 'first line stays');
         $change = Change::query()->where('kind', Change::ORDER)->orderByDesc('seq')->firstOrFail();
-        self::assertSame(['a line more', 'S 2, M 3'], [$change->what, $change->after['line 2'] ?? '']);
+        self::assertSame(['one line added', 'S 2, M 3'], [$change->what, $change->after['line 2'] ?? '']);
         $this->get("/orders/{$order->number}")
             ->assertOk()
             ->assertSee('sage');
@@ -424,7 +424,7 @@ final class LivingOrdersTest extends FeatureTestCase
         $this->get("/orders/decorations/{$decoration->id}/artworks")
             ->assertOk()
             ->assertSee('Seed sprig')
-            ->assertSee('It leaves the plan then')
+            ->assertSee('It leaves the plan and')
             ->assertDontSee('Names, order');
         $choose('Seed sprig')->assertSessionHas('done');
         self::assertSame('Seed sprig', $decoration->refresh()->artwork?->name);
@@ -447,8 +447,8 @@ final class LivingOrdersTest extends FeatureTestCase
                 ->assertOk()
                 ->assertSee("orders/{$order->number}\"", false);
         }
-        $this->get("/orders?q={$order->number}+nothing-like-it")->assertSee('No order has that in it');
-        $this->get('/orders?q=%25%25')->assertSee('No order has that in it');
+        $this->get("/orders?q={$order->number}+nothing-like-it")->assertSee('No order matches');
+        $this->get('/orders?q=%25%25')->assertSee('No order matches');
     }
 
     #[Test]
@@ -457,16 +457,16 @@ final class LivingOrdersTest extends FeatureTestCase
         $order = self::aprons()->refresh();
         $due = $order->due_at;
         self::assertSame(
-            ['Received', 'A sample to approve'],
+            ['Order received', 'Sample to approve'],
             array_keys(Messages::of($order, 'Us', HouseRules::of(), $due->subHour(), 0, 10)),
         );
         $late = Messages::of($order, 'Us', HouseRules::of(), $due->addHours(5), 4, 10);
-        self::assertSame(['Received', 'A sample to approve', 'It will be late', 'A part is ready'], array_keys($late));
-        self::assertStringContainsString($due->addHours(5)->format('H:i'), $late['It will be late']);
-        self::assertStringContainsString('4 of 10', $late['A part is ready']);
-        self::assertArrayHasKey('It is ready', Messages::of($order, 'Us', HouseRules::of(), null, 10, 10));
+        self::assertSame(['Order received', 'Sample to approve', 'Order delayed', 'Part of the order ready'], array_keys($late));
+        self::assertStringContainsString($due->addHours(5)->format('H:i'), $late['Order delayed']);
+        self::assertStringContainsString('4 of 10', $late['Part of the order ready']);
+        self::assertArrayHasKey('Order ready', Messages::of($order, 'Us', HouseRules::of(), null, 10, 10));
         $order->cancelled_at = CarbonImmutable::now();
-        self::assertSame(['Cancelled'], array_keys(Messages::of($order, 'Us', HouseRules::of(), null, 0, 10)));
+        self::assertSame(['Order cancelled'], array_keys(Messages::of($order, 'Us', HouseRules::of(), null, 0, 10)));
     }
 
     /**

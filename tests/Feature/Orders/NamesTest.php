@@ -166,8 +166,8 @@ final class NamesTest extends FeatureTestCase
         ])->assertOk();
         $check(['names' => "Ann;M\nBo;M"])->assertSee('still without: 1 of L');
         $check(['names' => "Ann;M\nBo;M\nCem;L"])->assertSee('3 names for as many pieces');
-        $check(['names' => str_repeat("x\n", 9000)])->assertSee('more than the 200');
-        $check(['names' => ['a'], 'height_mm' => 'x'])->assertSee('How high');
+        $check(['names' => str_repeat("x\n", 9000)])->assertSee('one list can hold 200');
+        $check(['names' => ['a'], 'height_mm' => 'x'])->assertSee('Capital height');
     }
 
     #[Test]
@@ -176,8 +176,8 @@ final class NamesTest extends FeatureTestCase
         $machine = $this->onMachine("Bo;M\nZoë;M\nMarlies;L");
         $this->touch($machine, ['kind' => 'load_started', 'text' => 'Bo'])->assertSessionHasErrors('kind');
         $this->approve();
-        self::assertSame(1, Change::query()->where('what', 'like', 'the spelling of%approved')->count());
-        $this->get("/floor/{$machine->code}")->assertSee('It is Bo: start');
+        self::assertSame(1, Change::query()->where('what', 'like', 'spelling of%approved')->count());
+        $this->get("/floor/{$machine->code}")->assertSee('Name read, Bo: start');
         $this->touch($machine, ['kind' => 'load_started', 'text' => 'Zoë'])->assertSessionHasErrors('kind');
         $this->touch($machine, ['kind' => 'load_started', 'text' => 'Bo'])->assertSessionDoesntHaveErrors();
 
@@ -202,7 +202,7 @@ final class NamesTest extends FeatureTestCase
 
         // Spoiled, the piece keeps its name and waits for it again; the next load is the same name.
         $this->touch($machine, ['kind' => 'piece_spoiled', 'cause' => 'puckering', 'piece' => $this->piece('Bo')->id]);
-        $this->get("/floor/{$machine->code}")->assertSee('It is Bo: start');
+        $this->get("/floor/{$machine->code}")->assertSee('Name read, Bo: start');
         foreach (['Bo', 'Zoë', 'Marlies'] as $name) {
             $this->touch($machine, ['kind' => 'load_started', 'text' => $name])->assertSessionDoesntHaveErrors();
             $todo = $this->getJson('/machines/instruction', self::bearer($machine->code))->json();

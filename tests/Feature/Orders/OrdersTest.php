@@ -61,10 +61,10 @@ final class OrdersTest extends FeatureTestCase
             1e-6,
         );
         $keep('a hand')->assertSessionHasErrors([
-            'down' => 'Down is a length, −15 3/4 to 35.43 in; above the seam it is below zero.',
+            'down' => 'Down is a length, −15 3/4 to 35.43 in; above the seam it is negative.',
         ]);
         $keep('60')->assertSessionHasErrors('down');
-        $this->get("/setup/{$decoration->id}/measure?measure=half&a=a+hand")->assertSee('such as 7 7/8');
+        $this->get("/setup/{$decoration->id}/measure?measure=half&a=a+hand")->assertSee('for example 7 7/8');
         $this->get("/setup/{$decoration->id}/measure?measure=half&a=20")->assertSee('10 in (254 mm)');
     }
 
@@ -129,8 +129,8 @@ final class OrdersTest extends FeatureTestCase
         $this->get("/orders/{$order->number}")
             ->assertSee('S 4, M 8')
             ->assertSee('0 / 12')
-            ->assertSee('to be set up')
-            ->assertSee('comes later');
+            ->assertSee('to set up')
+            ->assertSee('to follow');
     }
 
     #[Test]
@@ -158,8 +158,8 @@ final class OrdersTest extends FeatureTestCase
                     ],
                 ]),
             )
-            ->assertSee('Write the day as year-month-day')
-            ->assertSee('Say how high the cap is')
+            ->assertSee('Enter the date as year-month-day')
+            ->assertSee('Choose the cap height')
             ->assertSee('Sizes are whole numbers')
             ->assertSee('value="six"', false)
             ->assertSee('value="&lt;b&gt;bold&lt;/b&gt;"', false)
@@ -276,7 +276,7 @@ final class OrdersTest extends FeatureTestCase
             '/orders/'.self::blankets()->number,
         );
         self::assertSame($artwork->id, $decoration->refresh()->artwork_id);
-        $this->get('/orders/'.self::blankets()->number)->assertSee('to be set up');
+        $this->get('/orders/'.self::blankets()->number)->assertSee('to set up');
     }
 
     #[Test]
@@ -295,8 +295,8 @@ final class OrdersTest extends FeatureTestCase
         $cap->save();
         $this->post("/setup/{$decoration->id}", ['frame' => 'K-1', 'turn' => 180])->assertRedirect('/setup');
         $batch = self::batchOf(self::caps())->code;
-        $this->get('/orders/'.self::caps()->number)->assertSee('Take this version');
-        $this->get("/setup/{$decoration->id}")->assertSee('Take the cap version');
+        $this->get('/orders/'.self::caps()->number)->assertSee('Use this version');
+        $this->get("/setup/{$decoration->id}")->assertSee('Use the cap version');
 
         $this->put("/orders/decorations/{$decoration->id}", ['artwork_id' => $cap->id])->assertSessionHas('done');
 
@@ -370,7 +370,7 @@ final class OrdersTest extends FeatureTestCase
         $styles = \App\Garment\Models\GarmentStyle::query()->where('garment', 'cap')->get();
         foreach ([37.0, 55.0, 60.0, 64.5] as $height) {
             $page = $said($height);
-            [$take, $not] = [...explode('; not by ', $page, 2), ''];
+            [$take, $not] = [...explode('; not ', $page, 2), ''];
             foreach ($styles as $style) {
                 $limit = ['low' => 50, 'mid' => 57, 'high' => 64, 'none' => 64][$style->profile->value];
                 self::assertStringContainsString("{$style->name} ({$limit} mm high)", $height <= $limit ? $take : $not);
@@ -410,12 +410,12 @@ final class OrdersTest extends FeatureTestCase
         self::assertLessThan($times($ask([], '120')), $few, 'ten times as many take longer');
         // What it says is kept as often as it says: asked with that very time, and with the minute it is now.
         $again = $ask(['due_date' => $few->format('Y-m-d'), 'due_time' => $few->format('H:i')]);
-        self::assertMatchesRegularExpression('/as typed, is kept in\s+(\d+) of 100/', $again);
-        preg_match('/is kept in\s+(\d+) of 100/', $again, $kept);
+        self::assertMatchesRegularExpression('/as entered:\s+(\d+)/', $again);
+        preg_match('/as entered:\s+(\d+)/', $again, $kept);
         self::assertGreaterThanOrEqual(90, (int) $kept[1]);
         $now = CarbonImmutable::now();
         $hasty = $ask(['due_date' => $now->format('Y-m-d'), 'due_time' => $now->format('H:i')]);
-        self::assertStringContainsString('is kept in', $hasty);
+        self::assertStringContainsString('as entered', $hasty);
         self::assertStringContainsString('class="block now"', $hasty);
         self::assertSame(0, Order::query()->where('received_at', '>=', $now)->count(), 'nothing is written down');
     }
@@ -423,7 +423,7 @@ final class OrdersTest extends FeatureTestCase
     #[Test]
     public function what_does_not_count_for_a_promise_is_said(): void
     {
-        $this->post('/orders/new/promise', [])->assertOk()->assertSee('Say the garment, the sizes and the artwork');
+        $this->post('/orders/new/promise', [])->assertOk()->assertSee('Enter garment, sizes and artwork');
         $this->post('/orders/new/promise', [
             'due_date' => ['x'],
             'due_time' => '25:99',
@@ -438,6 +438,6 @@ final class OrdersTest extends FeatureTestCase
             ],
         ])
             ->assertOk()
-            ->assertSee('Line 2, left chest: its artwork is not there yet. It does not count.');
+            ->assertSee('Line 2, left chest: artwork to follow. Not included.');
     }
 }

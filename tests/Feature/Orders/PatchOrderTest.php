@@ -60,7 +60,7 @@ final class PatchOrderTest extends FeatureTestCase
             ->assertSee('to be ironed on');
         $this->get("/orders/{$entered->number}/story")
             ->assertOk()
-            ->assertSee('How the patches are ironed on')
+            ->assertSee('How to iron on the patches')
             ->assertSee('Irons burn');
         $order([['garment' => 'patch', 'patch_back' => 'glued', ...$line]])->assertSessionHasErrors(
             'lines.0.patch_back',
@@ -86,7 +86,7 @@ final class PatchOrderTest extends FeatureTestCase
                 1e-9,
             );
         }
-        $this->get('/setup/backing')->assertOk()->assertSee('For patches, a piece a sheet')->assertSee('Iron-on film');
+        $this->get('/setup/backing')->assertOk()->assertSee('For patches, one piece per sheet')->assertSee('Iron-on film');
         $this->line->update(['patch_back' => PatchBack::SewnOn]);
         self::assertCount(1, app(PatchCuts::class)->of([$open]));
         $this->line->update(['garment' => Garment::Apron]);

@@ -163,7 +163,7 @@ final class PeopleTest extends FeatureTestCase
         for ($i = 0; $i < 5; $i++) {
             $this->from('/sign-in')
                 ->post('/sign-in', ['name' => 'Ilse', 'password' => 'something else'])
-                ->assertSessionHasErrors(['password' => 'Name and password do not go together.']);
+                ->assertSessionHasErrors(['password' => 'Name and password do not match.']);
         }
         $this->from('/sign-in')->post('/sign-in', ['name' => 'Ilse', 'password' => self::PASSWORD]);
         self::assertStringContainsString('Too many tries', (string) session('errors')?->first('password'));
@@ -215,7 +215,7 @@ final class PeopleTest extends FeatureTestCase
         );
         self::assertSame(['Ilse', 'Ilse'], Change::query()->where('kind', Change::PERSON)->pluck('who')->all());
         $this->post('/shop/people', ['names' => "Cy\nODO", 'role' => 'viewer'])->assertSessionHasErrors([
-            'names' => 'ODO is of the shop already.',
+            'names' => 'ODO is already here.',
         ]);
         self::assertFalse(Person::query()->where('name', 'Cy')->exists());
     }
@@ -240,9 +240,9 @@ final class PeopleTest extends FeatureTestCase
         $this->get('/floor')->assertOk()->assertSee('Machine M2');
         $this->get('/shop/people')->assertForbidden();
         $this->post('/plan/undo')->assertForbidden();
-        $this->put('/floor/who', ['who' => 'Odo'])->assertSessionHasErrors(['pin' => 'Type the PIN.']);
+        $this->put('/floor/who', ['who' => 'Odo'])->assertSessionHasErrors(['pin' => 'Enter the PIN.']);
         $this->put('/floor/who', ['who' => 'Odo', 'pin' => '0000'])->assertSessionHasErrors([
-            'pin' => 'That is not the PIN.',
+            'pin' => 'Wrong PIN.',
         ]);
         $this->put('/floor/who', ['who' => 'Odo', 'pin' => '4711'])->assertSessionHasNoErrors();
         self::assertSame('Odo', session('who'));

@@ -52,7 +52,7 @@ final class BetterPlanTest extends FeatureTestCase
         $this->get("/plan/proposals/{$proposal->id}")
             ->assertOk()
             ->assertSee('In order of arrival')
-            ->assertSee('Take it whole')
+            ->assertSee('Use this plan')
             ->assertSee(' of changeover')
             ->assertSee('could still be saved')
             ->assertDontSee('Proven');
@@ -78,11 +78,11 @@ final class BetterPlanTest extends FeatureTestCase
 
         $this->post('/plan/undo', ['version' => PlanBoard::version()])
             ->assertSessionMissing('problem')
-            ->assertSessionHas('done', static fn(?string $text): bool => str_contains((string) $text, 'taken whole'));
+            ->assertSessionHas('done', static fn(?string $text): bool => str_contains((string) $text, 'proposal used'));
         self::assertEquals(new Sequence($before), self::board()->sequence());
         $this->post('/plan/undo', ['version' => PlanBoard::version()])->assertSessionHas(
             'problem',
-            static fn(string $text): bool => str_contains($text, 'nothing to undo'),
+            static fn(string $text): bool => str_contains($text, 'othing to undo'),
         );
     }
 
@@ -153,7 +153,7 @@ final class BetterPlanTest extends FeatureTestCase
             'three machines at times want more than two people',
         );
         $this->get("/plan/proposals/{$proposal->id}")
-            ->assertSee('Hands over, min')
+            ->assertSee('Short of hands, min')
             ->assertSee(
                 '<td class="num">'.Figure::words($comparison->beyondS($comparison->then) / 60).'</td>',
                 false,
@@ -194,11 +194,11 @@ final class BetterPlanTest extends FeatureTestCase
         $before = self::board()->sequence()->batches;
         $this->post("/plan/proposals/{$proposal->id}/take", ['whole' => 1, 'version' => $seen])->assertSessionHas(
             'problem',
-            static fn(string $text): bool => str_contains($text, 'changed by someone else'),
+            static fn(string $text): bool => str_contains($text, 'else changed the plan'),
         );
         self::assertSame($before, self::board()->sequence()->batches);
         self::assertSame('ready', $proposal->refresh()->state, 'and it is still to be had');
-        $this->get("/plan/proposals/{$proposal->id}")->assertSee('has changed since this was found');
+        $this->get("/plan/proposals/{$proposal->id}")->assertSee('changed after this was found');
     }
 
     #[Test]
@@ -209,8 +209,8 @@ final class BetterPlanTest extends FeatureTestCase
         Queue::assertPushed(FindPlan::class);
         $proposal = Proposal::query()->latest('id')->firstOrFail();
         $this->get("/plan/proposals/{$proposal->id}")
-            ->assertSee('It waits for its turn.')
-            ->assertSee('Stop, and keep the best');
+            ->assertSee('Waiting to start.')
+            ->assertSee('Stop and keep the best');
         $this->get("/plan/proposals/{$proposal->id}", ['HX-Request' => 'true'])
             ->assertSee('hx-trigger="every 1s"', false)
             ->assertDontSee('<main', false);
@@ -271,10 +271,10 @@ final class BetterPlanTest extends FeatureTestCase
         // Nothing that the search without them found is cheaper, with the same price for hands.
         $search = Search::of($workload, $proposal->seed, 1000, self::board()->sequence())->run(1000);
         self::assertLessThanOrEqual(Timetable::of($workload, $search->best())->totals->cost + 0.01, $totals->cost);
-        $this->get("/plan/proposals/{$proposal->id}")->assertOk()->assertSee('Hands that are not in');
+        $this->get("/plan/proposals/{$proposal->id}")->assertOk()->assertSee('People missing');
         app(House::class)->change([HouseRule::BeyondCost->value => 0.0]);
         app()->forgetScopedInstances();
-        $this->get("/plan/proposals/{$proposal->id}")->assertOk()->assertDontSee('Hands that are not in');
+        $this->get("/plan/proposals/{$proposal->id}")->assertOk()->assertDontSee('People missing');
     }
 
     #[Test]
@@ -425,7 +425,7 @@ final class BetterPlanTest extends FeatureTestCase
         $proposal = Proposal::query()->latest('id')->firstOrFail();
         $this->get("/plan/proposals/{$proposal->id}")
             ->assertSee('What if: M1 is down until Thu 5 Mar 12:00')
-            ->assertSee('In force, then');
+            ->assertSee('Current, after that');
         self::assertGreaterThan(
             self::board()->timetable()->totals->cost,
             $proposal->start_cost,
@@ -472,9 +472,9 @@ final class BetterPlanTest extends FeatureTestCase
         $this->post('/plan/proposals', [
             'from' => '2026-03-05T09:00',
             'to' => '2026-03-05T08:00',
-        ])->assertSessionHasErrors(['hands' => 'Say how many machines more, or fewer, can be tended then.', 'to']);
+        ])->assertSessionHasErrors(['hands' => 'Enter how many more, or fewer, machines can be tended.', 'to']);
         $this->post('/plan/proposals', ['machine' => 'M1'])->assertSessionHasErrors([
-            'until' => 'Say until when it is down.',
+            'until' => 'Enter until when it is down.',
         ]);
     }
 
@@ -498,8 +498,8 @@ final class BetterPlanTest extends FeatureTestCase
         $page = (string) $this->get("/plan/proposals/{$proposal->id}")
             ->assertOk()
             ->assertSee('the shop closes Wed 4 Mar 11:00')
-            ->assertSee('What the cost is made of')
-            ->assertSee('Who is to be told')
+            ->assertSee('Cost breakdown')
+            ->assertSee('Tell these customers')
             ->getContent();
         // The running caps are due today at five and cannot be done by then any more.
         self::assertStringContainsString('Your order no. 1004 was promised for Wednesday 4 March, 17:00.', $page);
@@ -520,9 +520,9 @@ final class BetterPlanTest extends FeatureTestCase
         $like = self::batchOf(self::polos())->code;
         $this->get("/plan/ask?like={$like}&pieces=12&due=2026-03-04T15:00")
             ->assertOk()
-            ->assertSee('Without moving anything else')
+            ->assertSee('Without moving other orders')
             ->assertSee('Nothing else ends later.')
-            ->assertSee('As a rush, whatever it pushes')
+            ->assertSee('As a rush order, whatever it delays')
             ->assertSee('Ready');
         $this->get('/plan/ask?like=B-999&pieces=none')->assertSessionHasErrors(['like', 'pieces']);
         self::assertNull(self::board()->timetable()->find('asked'), 'asking books nothing');
@@ -545,7 +545,7 @@ final class BetterPlanTest extends FeatureTestCase
         )->assertSee(str_replace('would end', 'ends', explode('.', $said)[0]));
         $this->get('/plan/consequence?batch='.self::batchOf(self::running('M1'))->code.'&machine=M2&rank=0')
             ->assertOk()
-            ->assertSee('stays where it');
+            ->assertSee('was not moved');
         $this->get('/plan/consequence?batch=&machine=M9&rank=-1')->assertStatus(422);
         $this->post('/plan/undo', ['version' => PlanBoard::version()])->assertSessionHas(
             'done',
@@ -563,9 +563,9 @@ final class BetterPlanTest extends FeatureTestCase
         $loaf = self::batchOf(self::aprons())->code;
         $this->get("/plan/batches/{$loaf}")
             ->assertOk()
-            ->assertSee('Where it could stand, cheapest first')
-            ->assertSee('is there');
-        $this->get('/plan/batches/'.self::batchOf(self::running('M1'))->code)->assertSee('What runs is not moved.');
+            ->assertSee('Other places, cheapest first')
+            ->assertSee('is there now');
+        $this->get('/plan/batches/'.self::batchOf(self::running('M1'))->code)->assertSee('A running batch is not moved.');
         $this->get('/plan/batches/B-999')->assertNotFound();
         // Four threads, and all but one of the needles of M2 pinned: they do not go on at once.
         DB::table('needles')
@@ -573,8 +573,8 @@ final class BetterPlanTest extends FeatureTestCase
             ->where('number', '<', 6)
             ->update(['pinned' => true]);
         $this->get("/plan/batches/{$loaf}")
-            ->assertSee('Where it cannot stand')
-            ->assertSee('at its stops for every piece');
+            ->assertSee('Where it cannot go')
+            ->assertSee('at the stops of every piece');
     }
 
     #[Test]
@@ -599,7 +599,7 @@ final class BetterPlanTest extends FeatureTestCase
         );
         $this->post('/plan/due', ['version' => PlanBoard::version()]);
         self::assertSame('M1', self::board()->sequence()->machineOf($hoodies));
-        $this->get("/plan/batches/{$hoodies}")->assertSee('Let it be moved again');
+        $this->get("/plan/batches/{$hoodies}")->assertSee('Unfix');
         $this->put("/plan/batches/{$hoodies}/fixed", [
             'fixed' => 0,
             'version' => PlanBoard::version(),
@@ -607,7 +607,7 @@ final class BetterPlanTest extends FeatureTestCase
         $this->put('/plan/batches/'.self::batchOf(self::running('M1'))->code.'/fixed', [
             'fixed' => 1,
             'version' => PlanBoard::version(),
-        ])->assertSessionHas('problem', static fn(string $text): bool => str_contains($text, 'it runs already'));
+        ])->assertSessionHas('problem', static fn(string $text): bool => str_contains($text, 'it is already running'));
     }
 
     #[Test]
@@ -651,7 +651,7 @@ final class BetterPlanTest extends FeatureTestCase
         ])->assertSessionHas('done');
         $this->get("/plan/batches/{$new}")
             ->assertOk()
-            ->assertSee("Put it together with {$hoodies->code}, 9 pieces on M1");
+            ->assertSee("Combine with {$hoodies->code}, 9 pieces on M1");
         // Set up anew, a part says which others go on as they were.
         $setup = DB::table('setups')
             ->join('frames', 'frames.id', '=', 'setups.frame_id')
@@ -661,7 +661,7 @@ final class BetterPlanTest extends FeatureTestCase
             ->assertSessionHasNoErrors()
             ->assertSessionHas(
                 'done',
-                static fn(string $said): bool => str_contains($said, "keeps its own setup: {$new}."),
+                static fn(string $said): bool => str_contains($said, "keep their own setup: {$new}."),
             );
 
         $this->post("/plan/batches/{$new}/merge", [
@@ -669,7 +669,7 @@ final class BetterPlanTest extends FeatureTestCase
             'version' => PlanBoard::version(),
         ])->assertSessionHas(
             'problem',
-            static fn(string $text): bool => str_contains($text, 'not of the same decoration'),
+            static fn(string $text): bool => str_contains($text, 'not the same decoration'),
         );
         $this->post("/plan/batches/{$new}/merge", [
             'into' => $hoodies->code,
@@ -698,15 +698,15 @@ final class BetterPlanTest extends FeatureTestCase
             ->assertOk()
             ->getContent();
         self::assertMatchesRegularExpression(
-            "~At first: The 6 pieces would stand on M1, after {$hoodies}, and end (\\w+ \\d\\d:\\d\\d), in ".
+            "~Now: The 6 pieces would go on M1, after {$hoodies}, and end (\\w+ \\d\\d:\\d\\d), on ".
             "time\\..*Changeovers take 1 min more~",
             $said,
         );
-        self::assertStringContainsString('Cheapest, once moved there:', $said);
+        self::assertStringContainsString('Cheapest after a move:', $said);
         self::assertSame($before, self::board()->sequence()->batches);
         foreach (['0', '15', 'all'] as $pieces) {
             $this->get("/plan/batches/{$hoodies}/splitting?pieces={$pieces}")->assertSee(
-                '1 to 14 of its pieces can be run apart.',
+                'You can split off 1 to 14 pieces.',
             );
         }
         $this->get('/plan/batches/B-999/splitting?pieces=2')->assertNotFound();
@@ -741,13 +741,13 @@ final class BetterPlanTest extends FeatureTestCase
         $loaf = self::batchOf(OrderFactory::new()->aprons()->nextAt('M1')->create())->code;
         $page = (string) $this->get("/plan/batches/{$more}")
             ->assertOk()
-            ->assertSee("Run it together with {$loaf}")
+            ->assertSee("Run together with {$loaf}")
             ->getContent();
         self::assertSame(
             1,
             preg_match(
                 "~name=\"batch\" value=\"{$more}\"><input type=\"hidden\" name=\"machine\" value=\"(M\\d)\"><input ".
-                "type=\"hidden\" name=\"place\" value=\"(\\d+)\">(?:(?!</form>).)*?Run it together with {$loaf}~",
+                "type=\"hidden\" name=\"place\" value=\"(\\d+)\">(?:(?!</form>).)*?Run together with {$loaf}~",
                 $page,
                 $form,
             ),
@@ -761,9 +761,9 @@ final class BetterPlanTest extends FeatureTestCase
         $placed = self::board()->timetable()->find($more);
         self::assertSame([true, 60], [$placed?->changes->goesOn, $placed?->changeoverS]);
         $this->get("/plan/batches/{$more}")
-            ->assertSee('the same design goes on')
-            ->assertDontSee("Run it together with {$loaf}");
-        $this->get('/plan?zoom=week')->assertSee('The same design goes on.');
+            ->assertSee('same design continues')
+            ->assertDontSee("Run together with {$loaf}");
+        $this->get('/plan?zoom=week')->assertSee('Same design as before.');
         $this->put('/shop/rules', ['again_min' => '3'])->assertSessionHasNoErrors();
         self::assertSame(
             180,
@@ -835,9 +835,9 @@ final class BetterPlanTest extends FeatureTestCase
         ])->assertSessionHas('done');
         self::assertArrayNotHasKey($hoodies, self::board()->batches());
 
-        $undo("{$hoodies} put together with {$new}");
+        $undo("{$hoodies} combined with {$new}");
         self::assertEquals($kept[2], $rows());
-        $undo("6 pieces split off {$hoodies} as {$new}");
+        $undo("6 pieces of {$hoodies} split off as {$new}");
         self::assertEquals($kept[1], $rows());
         $undo("{$hoodies} fixed");
         self::assertEquals($kept[0], $rows());
@@ -860,7 +860,7 @@ final class BetterPlanTest extends FeatureTestCase
 
         $this->post('/plan/undo', ['version' => PlanBoard::version()])->assertSessionHas(
             'problem',
-            static fn(string $text): bool => str_contains($text, 'are begun'),
+            static fn(string $text): bool => str_contains($text, 'are started'),
         );
         self::assertEquals($before, self::board()->sequence());
         self::assertSame(14, self::board()->batches()[$hoodies]->left);
@@ -879,7 +879,7 @@ final class BetterPlanTest extends FeatureTestCase
         $this->put('/shop/rules', ['walk_min' => '2.5']);
         self::assertEqualsWithDelta($cheaper + 1.5 * $cost->walks, self::board()->timetable()->totals->cost, 1e-6);
         $this->get('/plan/batches/'.self::batchOf(self::aprons())->code)
-            ->assertSee('3 for each minute that a batch is late')
+            ->assertSee('3 for each minute a batch is late')
             ->assertSee('#late_cost', false);
     }
 
@@ -890,7 +890,7 @@ final class BetterPlanTest extends FeatureTestCase
         $this->put('/shop/rules', ['machines_per_person' => '1'])->assertSessionHasNoErrors();
         $this->get('/plan?zoom=week')
             ->assertSee('class="held"', false)
-            ->assertSee('waits for hands: as many machines run as can be tended');
+            ->assertSee('waiting for people: as many machines run as can be tended');
     }
 
     #[Test]

@@ -204,7 +204,7 @@ final class DrawingsTest extends FeatureTestCase
             array_map(static fn(array $one): array => array_slice($one, 2), $alone->people),
         );
         self::assertGreaterThan($row->beyondS, $alone->beyondS);
-        self::assertStringContainsString('of them while everybody', $alone->words());
+        self::assertStringContainsString('of them when everybody', $alone->words());
         $this->post('/plan/calendar/person', [
             'who' => 'Odo',
             'people' => '-1',
@@ -222,7 +222,7 @@ final class DrawingsTest extends FeatureTestCase
         self::assertSame(
             [],
             array_filter($nobody->work, static fn(array $one): bool => $one[0] < $to - 0.1 && $one[1] > $from + 0.1),
-            'no hand is wanted while nobody is in',
+            'no hand is wanted while nobody there',
         );
         self::outdate();
     }

@@ -85,8 +85,8 @@ final class LatenessTest extends FeatureTestCase
         $customer = Customer::query()
             ->whereIn('id', self::open()->select('customer_id'))
             ->firstOrFail();
-        $this->get('/plan/lateness')->assertOk()->assertSee($customer->name)->assertSee('Late for an event counts as');
-        $this->get('/plan/lateness?q=nobody+of+that+name')->assertOk()->assertSee('Nobody is called that.');
+        $this->get('/plan/lateness')->assertOk()->assertSee($customer->name)->assertSee('Extra for a late event order');
+        $this->get('/plan/lateness?q=nobody+of+that+name')->assertOk()->assertSee('No customer has that name.');
         $this->get('/plan/lateness?'.http_build_query(['q' => ['x']]))->assertOk();
         foreach (['0', '21', 'much', ['x']] as $weight) {
             $this->from('/plan/lateness')
@@ -101,7 +101,7 @@ final class LatenessTest extends FeatureTestCase
         $this->put('/plan/lateness', [
             'late' => [$customer->id => '1'],
             'was' => [$customer->id => '1'],
-        ])->assertSessionHas('done', 'It stays as it was.');
+        ])->assertSessionHas('done', 'Nothing changed.');
     }
 
     #[Test]

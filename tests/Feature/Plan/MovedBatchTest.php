@@ -37,7 +37,7 @@ final class MovedBatchTest extends FeatureTestCase
         $this->get("/needles/cards/{$batch->code}")->assertSee('turned 180°, never mirrored');
         $this->get("/setup/{$batch->decoration_id}")
             ->assertSee('Turn the design 180° on the machine')
-            ->assertSee('As it is on M3');
+            ->assertSee('Steps on M3');
         // What was chosen is one and the same on both.
         self::assertSame(180, Setup::query()->findOrFail($batch->decoration_id)->turn_deg);
     }
@@ -50,7 +50,7 @@ final class MovedBatchTest extends FeatureTestCase
 
         $this->get('/plan/consequence?'.http_build_query([...$move, 'rank' => 1]))
             ->assertOk()
-            ->assertSee('On M3 it is done otherwise than on M1')
+            ->assertSee('M3 needs other steps than M1')
             ->assertSee('Turn the design 180°');
         $this->get('/plan/consequence?'.http_build_query([...$move, 'machine' => 'M1', 'rank' => 1]))
             ->assertOk()
@@ -62,18 +62,18 @@ final class MovedBatchTest extends FeatureTestCase
     {
         $batch = $this->capBatchOn('M1');
         $this->get("/setup/{$batch->decoration_id}/paper")
-            ->assertSee('M1; not for another')
+            ->assertSee('M1 only')
             ->assertSee('no turn');
         $this->post("/setup/{$batch->decoration_id}/printed")->assertNoContent();
         $this->get("/setup/{$batch->decoration_id}")->assertDontSee('was printed for');
 
         $this->move($batch, 'M3');
 
-        $this->get("/setup/{$batch->decoration_id}")->assertSee('was printed for M1 before');
+        $this->get("/setup/{$batch->decoration_id}")->assertSee('was printed for M1');
         $this->get("/setup/{$batch->decoration_id}/paper")
-            ->assertSee('M3; not for another')
+            ->assertSee('M3 only')
             ->assertSee('turned 180°');
-        $this->get("/setup/{$batch->decoration_id}")->assertSee('was printed for M1 before');
+        $this->get("/setup/{$batch->decoration_id}")->assertSee('was printed for M1');
         $this->post("/setup/{$batch->decoration_id}/printed")->assertNoContent();
         $this->get("/setup/{$batch->decoration_id}")->assertDontSee('was printed for');
     }

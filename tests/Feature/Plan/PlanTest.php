@@ -24,7 +24,7 @@ final class PlanTest extends FeatureTestCase
             self::assertStringContainsString($placed->batch->id, $page);
             self::assertStringContainsString(ShopClock::time($placed->end())->format('D H:i'), $page);
         }
-        self::assertStringContainsString('One batch ends late', $page);
+        self::assertStringContainsString('One batch will be late', $page);
         self::assertStringContainsString(
             'style="fill: #a83a16">late<',
             str_replace("\n", '', $page),
@@ -97,7 +97,7 @@ final class PlanTest extends FeatureTestCase
                 'machine' => 'M1',
                 'rank' => $rank,
                 'version' => PlanBoard::version(),
-            ])->assertSessionHas('problem', static fn(string $text): bool => str_contains($text, 'is on the machine'));
+            ])->assertSessionHas('problem', static fn(string $text): bool => str_contains($text, 'is running'));
         }
         self::assertSame(self::batchOf(self::running('M1'))->code, self::board()->sequence()->on('M1')[0]);
     }
@@ -120,7 +120,7 @@ final class PlanTest extends FeatureTestCase
             ['HX-Request' => 'true'],
         )
             ->assertOk()
-            ->assertSee('The plan was changed by someone else meanwhile');
+            ->assertSee('Somebody else changed the plan in the meantime');
         self::assertSame([$loaf, $ferry], array_slice(self::board()->sequence()->on('M1'), 1, 2));
     }
 

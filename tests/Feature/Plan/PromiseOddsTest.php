@@ -59,20 +59,20 @@ final class PromiseOddsTest extends FeatureTestCase
         $this->get('/plan')
             ->assertOk()
             ->assertSee('class="odds"', false)
-            ->assertSee('Promises kept, on average')
+            ->assertSee('Expected on-time rate')
             ->assertSee('by the house rule (3 of 12 runs logged)');
-        $this->get('/orders')->assertOk()->assertSee('0 of 100')->assertSee('100 of 100');
+        $this->get('/orders')->assertOk()->assertSee('100 %');
         $p80 = $odds->batches[$late]->endP80;
         self::assertNotNull($p80);
         $this->get("/plan/batches/{$late}")
             ->assertOk()
-            ->assertSee('Ends, in 80 of 100')
+            ->assertSee('80 % chance')
             ->assertSee('by '.ShopClock::words(ShopClock::time($p80)))
             ->assertSee('What would help');
         $this->get("/orders/{$order->number}")
             ->assertOk()
-            ->assertSee('Kept in')
-            ->assertSee('To promise as the house does');
+            ->assertSee('On time')
+            ->assertSee('Safe promise');
     }
 
     #[Test]
@@ -92,7 +92,7 @@ final class PromiseOddsTest extends FeatureTestCase
         $page = (string) $this->get("/plan/batches/{$batch->code}")
             ->assertOk()
             ->getContent();
-        self::assertStringContainsString(Figure::odds($now->kept).', in danger', $page);
+        self::assertStringContainsString(Figure::odds($now->kept).', at risk', $page);
         self::assertSame(1, preg_match('/Moved to (M\d), (?:after (B-\d+)|first)/', $page, $way));
 
         $rank = isset($way[2]) ? 1 + (int) array_search($way[2], self::board()->sequence()->on($way[1]), true) : 0;
@@ -112,11 +112,11 @@ final class PromiseOddsTest extends FeatureTestCase
         $like = self::batchOf(self::inFiveDays())->code;
         $this->get("/plan/ask?like={$like}&pieces=12")
             ->assertOk()
-            ->assertSee('To promise: ')
-            ->assertDontSee('Kept in');
+            ->assertSee('Promise: ')
+            ->assertDontSee('On time');
         $this->get("/plan/ask?like={$like}&pieces=12&due=2026-03-06T15:00")
             ->assertOk()
-            ->assertSee('Kept in ');
+            ->assertSee('on time');
     }
 
     #[Test]
@@ -125,7 +125,7 @@ final class PromiseOddsTest extends FeatureTestCase
         $ready = function (int $stitches): string {
             $page = (string) $this->get("/plan/ask?stitches={$stitches}&colours=3&sewn_in=R-9&pieces=20")
                 ->assertOk()
-                ->assertSee('To promise: ')
+                ->assertSee('Promise: ')
                 ->getContent();
             self::assertSame(1, preg_match('/Ready \w+ (\d+) \w+ (\d\d:\d\d), on M/', $page, $when));
 
@@ -133,11 +133,11 @@ final class PromiseOddsTest extends FeatureTestCase
         };
         self::assertLessThan($ready(20_000), $ready(3_000));
         $this->get('/plan/ask?stitches=5000&pieces=20')->assertSessionHasErrors([
-            'sewn_in' => 'Choose the frame it is sewn in.',
+            'sewn_in' => 'Choose the frame.',
         ]);
         // Said once, at its own field: the other question has a frame too.
         $page = $this->from('/plan/ask')->followingRedirects()->get('/plan/ask?stitches=5000&pieces=20')->content();
-        self::assertSame(1, substr_count($page, 'Choose the frame it is sewn in.'));
+        self::assertSame(1, substr_count($page, 'Choose the frame.'));
         $this->get('/plan/ask?stitches=lots&sewn_in=R-9')->assertSessionHasErrors('stitches');
         // 3 000 stitches at 850 a minute are 211.8 s; 2 changes of 7 s, 6 trims of 6 s, 9 starts of 1.5 s; breaks
         // 3 × 0.05 × 90 s: 288.8 s on one head.

@@ -45,7 +45,7 @@ final class ClampsTest extends FeatureTestCase
         ])->assertSessionHasNoErrors();
         self::assertNull($due());
         self::assertSame([1.5, -2.0], [$clamp->refresh()->offset_x_mm, $clamp->offset_y_mm]);
-        $this->get('/setup/clamps')->assertSee('Odo')->assertSee('Every clamp is where its machine was shown');
+        $this->get('/setup/clamps')->assertSee('Odo')->assertSee('Every clamp is centred');
 
         CarbonImmutable::setTestNow(CarbonImmutable::now()->addMinute());
         $this->post('/setup/clamps', [
@@ -99,7 +99,7 @@ final class ClampsTest extends FeatureTestCase
         // Every line is ticked, and it does not start.
         $confirm()->assertSessionHasErrors('checked');
         self::assertStringContainsString(
-            "The true centre of {$clamp->code} was never found on M2",
+            "The true centre of {$clamp->code} on M2 is missing",
             (string) session('errors')?->first('checked'),
         );
         // Found once, it may start; a fall is a line to tick.

@@ -246,7 +246,7 @@ final class HoopingsTest extends FeatureTestCase
             self::bearer('M2'),
         )
             ->assertStatus(422)
-            ->assertJsonPath('message', 'The tape ends at stitch 40.');
+            ->assertJsonPath('message', 'The file ends at stitch 40.');
     }
 
     #[Test]

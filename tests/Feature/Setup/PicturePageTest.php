@@ -75,13 +75,13 @@ final class PicturePageTest extends FeatureTestCase
     {
         yield 'three points' => [['points' => array_slice(self::points(), 0, 3)], 'Touch the four points'];
         yield 'a mark that is no place' => [['touched' => [['left', 'right'], [1, 2]]], 'Touch the four points'];
-        yield 'no such frame' => [['frame' => 'NONE'], 'Choose one of the shop’s frames'];
+        yield 'no such frame' => [['frame' => 'NONE'], 'Choose one of your frames'];
         yield 'up lies on the mark' => [['touched' => [[420, 292], [420, 292]]], 'lies on the mark'];
         $mixed = self::points();
         [$mixed[0]['px'], $mixed[2]['px']] = [$mixed[2]['px'], $mixed[0]['px']];
-        yield 'no such question' => [['ask' => 'colour'], 'Choose what is asked'];
+        yield 'no such question' => [['ask' => 'colour'], 'Choose what to measure'];
         yield 'a seam touched once' => [['ask' => 'angle', 'touched' => [[1, 2]]], 'seam, seam again'];
-        yield 'a seam touched twice at one place' => [['ask' => 'angle', 'touched' => [[9, 9], [9, 9]]], 'too near'];
+        yield 'a seam touched twice at one position' => [['ask' => 'angle', 'touched' => [[9, 9], [9, 9]]], 'too near'];
         yield 'two mixed up' => [['points' => $mixed], 'mixed up'];
     }
 

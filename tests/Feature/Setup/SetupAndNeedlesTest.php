@@ -25,14 +25,14 @@ final class SetupAndNeedlesTest extends FeatureTestCase
         $jacket = self::decoration(self::jackets());
         $this->get("/setup/{$jacket->id}")
             ->assertSee('The shell of a jacket carries the stitches')
-            ->assertSee('Another school: A jacket is heavy and worn for years')
+            ->assertSee('Other practice: A jacket is heavy and worn for years')
             ->assertSee('Keep pockets, rivets and linings out')
             ->assertDontSee('sweatband');
-        $this->get('/shop')->assertSee('Where practitioners differ')->assertSee('Backing under heavy jackets');
+        $this->get('/shop')->assertSee('Where practice differs')->assertSee('Backing under heavy jackets');
         $this->put('/shop/rules', ['schools' => ['jacket_backing' => 'cutaway']])->assertSessionHasNoErrors();
-        $this->get("/setup/{$jacket->id}")->assertSee('Another school: The shell of a jacket carries the stitches');
+        $this->get("/setup/{$jacket->id}")->assertSee('Other practice: The shell of a jacket carries the stitches');
         $this->put('/shop/rules', ['schools' => ['jacket_backing' => 'paper']])->assertSessionHasErrors([
-            'schools.jacket_backing' => 'Choose one of the schools.',
+            'schools.jacket_backing' => 'Choose one of the options.',
         ]);
         $this->put('/shop/rules', ['schools' => ['hat_size' => 'large']])->assertSessionHasErrors('schools');
         self::assertSame(
@@ -52,7 +52,7 @@ final class SetupAndNeedlesTest extends FeatureTestCase
         $this->put('/shop/rules', ['neck_hoodie_mm' => '280'])->assertSessionHasNoErrors();
         // 216 mm wide; S leaves 196, M 210, L 224, XL 238.
         $this->get("/setup/{$hoodies->id}?tab=sizes")
-            ->assertSee('Not every size may go in the same way. All of them may be turned 180°')
+            ->assertSee('Not every size can be loaded the same way. All sizes can be turned 180°')
             ->assertSee('waist first, and the design turned half round', false);
         // Each size is told its own reason, not that of the one that wants most.
         $this->get("/setup/{$hoodies->id}?size=S")->assertSee('the frame would run out of travel');
@@ -71,7 +71,7 @@ final class SetupAndNeedlesTest extends FeatureTestCase
 
         $page
             ->assertSee('The stiff front of a structured cap')
-            ->assertSee('650 stitches a minute')
+            ->assertSee('650 spm')
             ->assertSee('80/12 sharp')
             ->assertSee('is mounted now');
         self::assertMatchesRegularExpression('~<tr class="font-semibold">\s*<td>K-1~', (string) $page->getContent());
@@ -121,7 +121,7 @@ final class SetupAndNeedlesTest extends FeatureTestCase
             Setup::query()->findOrFail($decoration->id)->departures,
         );
         $this->get("/setup/{$decoration->id}")
-            ->assertSee('Chosen against the advice')
+            ->assertSee('Differs from the advice')
             ->assertSee('Needle: 90/14 sharp instead of 80/12 sharp. the canvas is waxed');
         $this->post("/setup/{$decoration->id}", ['frame' => 'nothing', 'turn' => 45])->assertSessionHasErrors([
             'frame',
@@ -204,14 +204,14 @@ final class SetupAndNeedlesTest extends FeatureTestCase
 
         // The window is 170 × 78 mm; what is written as slack on the left is what is left of it beside the design.
         self::assertSame(['170', '78'], [(string) $window['width'], (string) $window['height']]);
-        preg_match('~Slack to the window: left ([\d.]+), right ([\d.]+)~', $html, $slack);
+        preg_match('~Slack in the window: left ([\d.]+), right ([\d.]+)~', $html, $slack);
         self::assertEqualsWithDelta((170 - ((float) $design['width'] - 4)) / 2, (float) $slack[1], 0.06);
     }
 
     #[Test]
     public function an_artwork_without_all_its_threads_is_not_set_up_yet(): void
     {
-        $this->get('/setup')->assertSee('wants its threads first');
+        $this->get('/setup')->assertSee('choose its threads first');
         $this->post('/setup/'.self::decoration(self::jackets())->id, [
             'frame' => 'R-12',
             'turn' => 180,
@@ -261,7 +261,7 @@ final class SetupAndNeedlesTest extends FeatureTestCase
         $page = $this->get('/needles/M1')->assertOk();
 
         self::assertMatchesRegularExpression(
-            '~\d+ changes for \d+ batches ahead; in order of arrival \d+, loading anew for each batch \d+\.~',
+            '~\d+ changes for the next \d+ batches; in order of arrival \d+, reloading for each batch \d+\.~',
             (string) $page->getContent(),
         );
         $page->assertSee('Needle order', false);
@@ -411,8 +411,8 @@ final class SetupAndNeedlesTest extends FeatureTestCase
             ->whereIn('number', $used)
             ->update(['size' => $other, 'point' => 'sharp']);
         app()->forgetScopedInstances();
-        $said = 'fit '.$wants;
-        $this->get('/needles/M2')->assertSee($said)->assertSee('They are fitted');
+        $said = 'need '.$wants;
+        $this->get('/needles/M2')->assertSee($said)->assertSee('they are fitted');
         $fit = ['id' => (string) Str::uuid(), 'numbers' => $used, 'size' => $size, 'point' => $point];
         $this->post('/needles/M2/fittings', $fit)->assertSessionHas('done');
         $this->post('/needles/M2/fittings', $fit)->assertSessionHas('done');
@@ -478,7 +478,7 @@ final class SetupAndNeedlesTest extends FeatureTestCase
                 'recorded_at' => now()->subDays(20 - $i),
             ]);
         }
-        $this->get('/needles/M2/pins')->assertOk()->assertSee('batches that M2 began in the last 8 weeks');
+        $this->get('/needles/M2/pins')->assertOk()->assertSee('batches of M2 (8 weeks)');
         $this->get('/needles/M9/pins')->assertNotFound();
     }
 }

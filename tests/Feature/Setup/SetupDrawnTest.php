@@ -154,7 +154,7 @@ final class SetupDrawnTest extends FeatureTestCase
         $corners = array_map(floatval(...), $svg->xpath('//*[@class="corner"]') ?: []);
         self::assertCount(4, $corners);
         preg_match(
-            '~Slack to the window: left (-?[\d.]+), right (-?[\d.]+), top (-?[\d.]+), bottom (-?[\d.]+)~',
+            '~Slack in the window: left (-?[\d.]+), right (-?[\d.]+), top (-?[\d.]+), bottom (-?[\d.]+)~',
             $html,
             $slack,
         );
@@ -240,7 +240,7 @@ final class SetupDrawnTest extends FeatureTestCase
         foreach (Frame::query()->where('driver', 'flat')->pluck('code') as $code) {
             $html = (string) $this->get("/setup/{$polo->id}?frame={$code}")->getContent();
             preg_match(
-                '~Slack to the window: left (-?[\d.]+), right (-?[\d.]+), top (-?[\d.]+), bottom (-?[\d.]+)~',
+                '~Slack in the window: left (-?[\d.]+), right (-?[\d.]+), top (-?[\d.]+), bottom (-?[\d.]+)~',
                 $html,
                 $slack,
             );
@@ -256,9 +256,9 @@ final class SetupDrawnTest extends FeatureTestCase
         $polo = self::decoration(self::polos());
         $this->get("/setup/{$polo->id}/paper")
             ->assertOk()
-            ->assertSee('holes 2 and 2, pick a')
+            ->assertSee('holes 2 and 2, select a')
             ->assertSee('Print it')
-            ->assertSee('Place:')
+            ->assertSee('Position:')
             ->assertSee('peg 12')
             ->assertSee('trained people decide');
         $this->get('/setup/'.self::decoration(self::blankets())->id.'/paper')->assertRedirect(

@@ -43,7 +43,7 @@ final class TrialTest extends FeatureTestCase
         $this->practised(false);
         $page = (string) $this->get("/plan/batches/{$batch->code}")
             ->assertOk()
-            ->assertSee('On scrap first')
+            ->assertSee('Scrap first')
             ->assertSee('Nobody here has sewn pique')
             ->assertSee('3 on scrap')
             ->getContent();
@@ -73,7 +73,7 @@ final class TrialTest extends FeatureTestCase
         // Once it came out on cloth like it, nothing more is to be practised.
         $this->practised(true);
         $this->sewnOut(true);
-        $this->get("/plan/batches/{$batch->code}")->assertDontSee('On scrap first');
+        $this->get("/plan/batches/{$batch->code}")->assertDontSee('Scrap first');
     }
 
     #[Test]
@@ -87,15 +87,15 @@ final class TrialTest extends FeatureTestCase
             ->assertSee("sew-out for {$batch->code}");
         // One that did not pass is none; of an earlier version neither.
         $this->sewnOut(false);
-        $this->get("/plan/batches/{$batch->code}")->assertSee('On scrap first');
+        $this->get("/plan/batches/{$batch->code}")->assertSee('Scrap first');
         $this->sewnOut(true, revision: 0);
-        $this->get("/plan/batches/{$batch->code}")->assertSee('On scrap first');
+        $this->get("/plan/batches/{$batch->code}")->assertSee('Scrap first');
         $this->sewnOut(true);
-        $this->get("/plan/batches/{$batch->code}")->assertDontSee('On scrap first');
+        $this->get("/plan/batches/{$batch->code}")->assertDontSee('Scrap first');
         // What runs is past trying.
         SewOut::query()->delete();
         app()->forgetScopedInstances();
-        $this->get('/plan/batches/'.self::batchOf(self::running('M1'))->code)->assertDontSee('On scrap first');
+        $this->get('/plan/batches/'.self::batchOf(self::running('M1'))->code)->assertDontSee('Scrap first');
     }
 
     private function practised(bool $cameOut): void

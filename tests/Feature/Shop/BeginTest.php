@@ -143,7 +143,7 @@ final class BeginTest extends FeatureTestCase
             [$this->shop()->name, $this->shop()->zone, $this->shop()->currency],
         );
         $this->assertAuthenticatedAs(Person::query()->where('name', 'Mirren')->firstOrFail());
-        $this->get('/begin')->assertSee('Machines')->assertSee('1 of 7 steps are done');
+        $this->get('/begin')->assertSee('Machines')->assertSee('1 of 7 steps done');
 
         $this->post('/shop/machines', [
             ...self::MACHINE,
@@ -153,7 +153,7 @@ final class BeginTest extends FeatureTestCase
         $this->post('/shop/machines', [...self::MACHINE, 'many' => 3])->assertSessionHasNoErrors();
         self::assertSame(['H1', 'H2', 'H3'], Machine::working()->pluck('code')->all());
         self::assertSame(27, Needle::query()->count());
-        $this->post('/shop/machines', self::MACHINE)->assertSessionHasErrors(['code' => 'The shop has H1 already.']);
+        $this->post('/shop/machines', self::MACHINE)->assertSessionHasErrors(['code' => 'The shop already has H1.']);
 
         $this->post('/begin/frames', [])->assertSessionHasErrors('sets');
         $this->post('/begin/frames', ['sets' => ['round', 'cap']])->assertSessionHasNoErrors();
@@ -163,7 +163,7 @@ final class BeginTest extends FeatureTestCase
         $this->post('/begin/threads', ['codes' => ['D-01', 'X-99']])->assertSessionHasErrors('codes.1');
         foreach ([[], ['codes' => []], ['codes' => 'D-01']] as $none) {
             $this->post('/begin/threads', $none)->assertSessionHasErrors([
-                'codes' => 'Tick what stands on the shelf, or leave the step as it is.',
+                'codes' => 'Tick your threads, or skip this step.',
             ]);
         }
         $this->post('/begin/threads', ['codes' => ['D-01', 'D-03']])->assertSessionHasNoErrors();
@@ -208,7 +208,7 @@ final class BeginTest extends FeatureTestCase
         $this->post('/shop/machines', self::MACHINE);
         $this->post('/shop/machines/H1/retire')->assertSessionHas('done', 'H1 is out of use.');
         self::assertSame([], Machine::working()->pluck('code')->all());
-        $this->get('/floor')->assertOk()->assertSee('no machine in the shop yet');
+        $this->get('/floor')->assertOk()->assertSee('no machines yet');
         $this->post('/shop/machines/H1/retire')->assertSessionHas('done', 'H1 is in use again.');
         self::assertSame(
             ['came to the shop', 'out of use', 'in use again'],
@@ -278,7 +278,7 @@ final class BeginTest extends FeatureTestCase
     {
         $this->get('/begin')->assertSee('Load the demo instead');
         Storage::fake();
-        $this->post('/begin/demo')->assertRedirect('/orders')->assertSessionHas('done', 'The demo is loaded.');
+        $this->post('/begin/demo')->assertRedirect('/orders')->assertSessionHas('done', 'Demo loaded.');
         self::assertTrue($this->shop()->is_demo);
         self::assertSame(['M1', 'M2', 'M3'], Machine::query()->orderBy('id')->pluck('code')->all());
         self::assertGreaterThan(20, Order::query()->count());

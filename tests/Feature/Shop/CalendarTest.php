@@ -120,7 +120,7 @@ final class CalendarTest extends FeatureTestCase
             'to' => '2026-03-08T10:15',
             'what' => 'overhaul',
             'every' => '2',
-        ])->assertSessionHasErrors(['every' => 'It is not over when it comes again.']);
+        ])->assertSessionHasErrors(['every' => 'It would repeat before it is over.']);
         $this->post('/plan/calendar/down', [
             'machine' => 'M2',
             'from' => '2026-03-05T10:00',
@@ -160,7 +160,7 @@ final class CalendarTest extends FeatureTestCase
         $this->put('/plan/calendar/week', [
             'week' => array_fill(1, 7, ''),
             'seen' => CalendarBook::weekSign(),
-        ])->assertSessionHasErrors(['week.1' => 'On one day at least something is done.']);
+        ])->assertSessionHasErrors(['week.1' => 'Enter hours for at least one day.']);
         $this->put('/plan/calendar/week', ['week' => ['1' => '8-12']])->assertSessionHasErrors('week');
         $this->put('/plan/calendar/week', [
             'week' => array_replace($usual, ['2' => ['8-12']]),
@@ -203,7 +203,7 @@ final class CalendarTest extends FeatureTestCase
         }
         $this->get('/plan/calendar')->assertSee('Thursday 5 March 2026: the fair');
         $this->post('/plan/calendar/off', ['day' => '2026-03-05', 'why' => 'again'])->assertSessionHasErrors([
-            'day' => 'That day is off already.',
+            'day' => 'That day is already off.',
         ]);
         $this->delete('/plan/calendar/off/2026-03-05')->assertSessionHas('done');
         $before = $ends();
@@ -276,7 +276,7 @@ final class CalendarTest extends FeatureTestCase
             'extra_from' => '2026-03-07T09:00',
             'extra_to' => '2026-03-08T13:00',
             'extra_why' => '',
-        ])->assertSessionHasErrors(['extra_to' => 'Extra hours begin and end on one day.', 'extra_why']);
+        ])->assertSessionHasErrors(['extra_to' => 'Overtime starts and ends on one day.', 'extra_why']);
         $this->delete(
             '/plan/calendar/extra/'.DB::table('extra_hours')->where('why', 'late')->value('id'),
         )->assertSessionHas('done');
@@ -315,13 +315,13 @@ final class CalendarTest extends FeatureTestCase
         self::assertSame([6, 6, 9, 9, 6], $hands());
         $this->get('/plan/calendar')
             ->assertSee('Maren is away Thu 5 Mar, 08:00 to 12:30')
-            ->assertSee('a helper is in as well Wed 4 Mar to Tue 30 Jun, on Thu');
-        $this->get('/plan')->assertDontSee('Maren')->assertSee('2 in, for 3 machines');
+            ->assertSee('a helper is extra Wed 4 Mar to Tue 30 Jun, on Thu');
+        $this->get('/plan')->assertDontSee('Maren')->assertSee('2 there, for 3 machines');
         $this->get('/plan?day=1')
             ->assertSee(
-                'a helper is in as well Wed 4 Mar to Tue 30 Jun, on Thu; Maren is away Thu 5 Mar, 08:00 to 12:30.',
+                'a helper is extra Wed 4 Mar to Tue 30 Jun, on Thu; Maren is away Thu 5 Mar, 08:00 to 12:30.',
             )
-            ->assertSee('3 in, for 3 machines');
+            ->assertSee('3 there, for 3 machines');
         $this->delete(
             '/plan/calendar/person/'.DB::table('presences')->where('who', 'a helper')->value('id'),
         )->assertSessionHas('done');
@@ -362,11 +362,11 @@ final class CalendarTest extends FeatureTestCase
             ) {
                 self::assertTrue(
                     $to <= $thursday || $from >= $thursday + 86400,
-                    "{$placed->batch->id} while nobody is in",
+                    "{$placed->batch->id} while nobody there",
                 );
             }
         }
-        $this->get('/plan?day=1')->assertSee('nobody is in');
+        $this->get('/plan?day=1')->assertSee('nobody there');
     }
 
     /**
@@ -383,7 +383,7 @@ final class CalendarTest extends FeatureTestCase
     ]),]
     #[TestWith([
         [1, null, null, '2026-03-02', '2026-03-13', [2, 4]],
-        'Maren is in as well Mon 2 Mar to Fri 13 Mar, on Tue, Thu',
+        'Maren is extra Mon 2 Mar to Fri 13 Mar, on Tue, Thu',
         ['03 00:00-00:00', '05 00:00-00:00', '10 00:00-00:00', '12 00:00-00:00'],
     ]),]
     #[TestWith([
@@ -427,7 +427,7 @@ final class CalendarTest extends FeatureTestCase
             'who' => '',
             'people' => '3',
             'first_day' => 'soon',
-        ])->assertSessionHasErrors(['who' => 'Say who, in a few words.', 'people', 'first_day', 'weekdays']);
+        ])->assertSessionHasErrors(['who' => 'Give a short note.', 'people', 'first_day', 'weekdays']);
         $this->post('/plan/calendar/person', [
             'who' => 'Maren',
             'people' => '-1',
@@ -437,7 +437,7 @@ final class CalendarTest extends FeatureTestCase
             'to_time' => '09:00',
             'weekdays' => ['9'],
         ])->assertSessionHasErrors([
-            'last_day' => 'The last day is not before the first; leave it empty for one day.',
+            'last_day' => 'The last day cannot be before the first; leave it empty for one day.',
             'to_time',
             'weekdays.0',
         ]);
@@ -487,7 +487,7 @@ final class CalendarTest extends FeatureTestCase
             array_merge(...array_values($events)),
             static fn(array $one): bool => gmdate('Y-m-d', $one[0]) !== gmdate('Y-m-d', $one[1]),
         );
-        self::assertSame([], $nights, 'nobody works through the night');
+        self::assertSame([], $nights, 'closed through the night');
         self::assertSame('PT15M', (string) $calendar->select('REFRESH-INTERVAL')[0]);
         $etag = (string) $this->get('/plan/machines/M1.ics')->headers->get('ETag');
         $this->get('/plan/machines/M1.ics', ['If-None-Match' => $etag])->assertStatus(304);

@@ -29,7 +29,7 @@ final class CatalogueTest extends FeatureTestCase
     {
         $this->get("/shop/catalogue/{$list}")
             ->assertOk()
-            ->assertSee('Save as CSV');
+            ->assertSee('Download CSV');
         $csv = (string) $this->get("/shop/catalogue/{$list}.csv")
             ->assertOk()
             ->getContent();
@@ -47,7 +47,7 @@ final class CatalogueTest extends FeatureTestCase
             "style;garment;fabric;size;chest_width_mm;unit_value\nLanding;polo;pique;M;601;15.20\nJetty;tee;jersey;S;470;8\n";
         $this->post('/shop/catalogue/garments', ['list' => self::upload($csv, 'new.csv')])
             ->assertSessionHasNoErrors()
-            ->assertSessionHas('done', '2 rows were taken over.');
+            ->assertSessionHas('done', '2 rows imported.');
         self::assertSame(
             ['chest_width' => 601],
             GarmentStyle::query()->where('name', 'Landing')->sole()->measures['M'],
@@ -73,24 +73,24 @@ final class CatalogueTest extends FeatureTestCase
         yield 'a measure that is none' => [
             'garments',
             "style,garment,fabric,size,chest_width_mm\nNew,polo,pique,M,540\nOther,polo,pique,M,wide\n",
-            'Row 3, chest_width_mm: a number is wanted',
+            'Row 3, chest_width_mm: must be a number',
         ];
         yield 'a garment nobody knows' => [
             'garments',
             "style,garment,fabric,size\nNew,yurt,pique,M\n",
-            'Row 2, garment: that is none of those that are known',
+            'Row 2, garment: is not a known value',
         ];
         yield 'a style that is two things' => [
             'garments',
             "style,garment,fabric,size\nNew,polo,pique,M\nNew,tee,jersey,L\n",
-            'New is said twice, and not the same',
+            'New appears twice with different values',
         ];
         yield 'a foreign column' => [
             'garments',
             "style,garment,fabric,size,taste\nNew,polo,pique,M,good\n",
-            'taste is none',
+            'taste is unknown',
         ];
-        yield 'nothing but a head' => ['garments', "style,garment,fabric,size\n", 'There is no row in it'];
+        yield 'nothing but a head' => ['garments', "style,garment,fabric,size\n", 'The file has no rows'];
         yield 'a window larger than its frame' => [
             'frames',
             "code,name,kind,driver,outer_width_mm,outer_height_mm,window_width_mm,window_height_mm,count\nQ-1,New,square,flat,100,100,120,90,1\n",
@@ -101,7 +101,7 @@ final class CatalogueTest extends FeatureTestCase
             "code,name,kind,driver,outer_width_mm,outer_height_mm,window_width_mm,window_height_mm,count\nQ-1,New,square,rope,100,100,80,80,1\n",
             'Row 2, driver',
         ];
-        yield 'nothing at all' => ['frames', '', 'There is no row in it'];
+        yield 'nothing at all' => ['frames', '', 'The file has no rows'];
     }
 
     #[Test]
@@ -120,9 +120,9 @@ final class CatalogueTest extends FeatureTestCase
     #[Test]
     public function what_is_no_list_is_refused(): void
     {
-        $this->post('/shop/catalogue/garments')->assertSessionHasErrors(['list' => 'Choose a list.']);
+        $this->post('/shop/catalogue/garments')->assertSessionHasErrors(['list' => 'Choose a file.']);
         $this->post('/shop/catalogue/garments', ['list' => self::upload('x', 'picture.png')])->assertSessionHasErrors([
-            'list' => 'A list is a .csv file.',
+            'list' => 'Upload a .csv file.',
         ]);
         $this->get('/shop/catalogue/hats')->assertNotFound();
         $this->get('/shop/catalogue/hats.csv')->assertNotFound();
@@ -171,7 +171,7 @@ final class CatalogueTest extends FeatureTestCase
     #[Test]
     public function every_school_says_what_it_changes(): void
     {
-        $page = $this->get('/shop')->assertOk()->assertSee('(followed here)');
+        $page = $this->get('/shop')->assertOk()->assertSee('(your choice)');
         foreach (Question::cases() as $question) {
             foreach ($question->schools() as $school) {
                 $changes = SchoolTable::changes($question, $school);

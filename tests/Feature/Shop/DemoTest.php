@@ -96,10 +96,10 @@ final class DemoTest extends FeatureTestCase
         self::assertNotNull($bill->savedS, 'all of them may be trimmed at one stop');
         $this->get("/artwork/{$harbour->id}/cloth")
             ->assertOk()
-            ->assertSee('At hand, in this order')
+            ->assertSee('Have ready, in this order')
             ->assertSee('W-11 Wool felt, cream, piece 1')
-            ->assertSee('no web: lightly sprayed')
-            ->assertSee('web on its back: iron, cool, peel');
+            ->assertSee('no web: spray lightly')
+            ->assertSee('fuse web to the back: iron, cool, peel');
     }
 
     #[Test]

@@ -171,7 +171,7 @@ final class KeepTest extends FeatureTestCase
             ->assertStatus(503)
             ->assertJson([
                 'up' => false,
-                'reasons' => ['What is worked through beside the pages waits: its workers are away.'],
+                'reasons' => ['Background work is waiting: its workers are not running.'],
             ]);
     }
 

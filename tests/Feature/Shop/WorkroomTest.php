@@ -73,7 +73,7 @@ final class WorkroomTest extends FeatureTestCase
         yield 'equal gaps to two seams' => ['measure=gaps&a=263', 'on both sides'];
         yield 'the middle of a width' => ['measure=half&a=441', '220'];
         yield 'with a decimal comma' => ['measure=half&a=441,0', '220'];
-        yield 'one mark of two' => ['measure=midway&a=180', 'Measure the other mark too.'];
+        yield 'one mark of two' => ['measure=midway&a=180', 'Enter the other mark too.'];
         yield 'a corner that is none' => ['measure=corner&a=90&b=400', 'class="wrong"'];
         yield 'seams nearer than the design is wide' => ['measure=gaps&a=10', 'class="wrong"'];
     }
@@ -203,7 +203,7 @@ final class WorkroomTest extends FeatureTestCase
         $after = $total();
         $this->post("/setup/backing/{$code}")->assertSessionHas(
             'problem',
-            static fn(string $text): bool => str_contains($text, 'cut already'),
+            static fn(string $text): bool => str_contains($text, 'already cut'),
         );
         self::assertSame($after, $total(), 'done twice it is done once');
         $this->get('/setup/backing')->assertDontSee("Cut<span class=\"sr-only\"> for {$code}", false);
@@ -216,9 +216,9 @@ final class WorkroomTest extends FeatureTestCase
         $polos = self::batchOf(self::polos())->code;
         BackingStock::query()->where('kind', 'cutaway')->delete();
         $this->get('/setup/backing')
-            ->assertSee('Backing runs short')
+            ->assertSee('Backing is short')
             ->assertSee($polos)
-            ->assertSee('pieces are missing');
+            ->assertSee('pieces missing');
         self::assertGreaterThan(
             0,
             array_sum(

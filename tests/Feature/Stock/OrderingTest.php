@@ -63,7 +63,7 @@ final class OrderingTest extends FeatureTestCase
         );
         self::assertSame((int) $start - 4 * 86_400, $blanks?->orderBy);
         self::assertNotNull($of('Backing', 'mm'));
-        $this->get('/shop/ordering')->assertOk()->assertSee($thread->code)->assertSee('too late for that');
+        $this->get('/shop/ordering')->assertOk()->assertSee($thread->code)->assertSee('too late for the plan');
         $csv = (string) $this->get('/shop/ordering.csv')
             ->assertOk()
             ->assertHeader('Content-Type', 'text/csv; charset=utf-8')
@@ -117,7 +117,7 @@ final class OrderingTest extends FeatureTestCase
         self::assertSame(1.0, app(StockBook::class)->left(StockKind::Bobbins));
         $wanted = array_sum(array_column(app(StockBook::class)->reserved(), 'bobbins'));
         self::assertEqualsWithDelta($wanted - 1, $this->of('Bobbins')[0]->missing, 1e-6);
-        $this->get('/shop/ordering')->assertOk()->assertSee('Reserved by what is planned')->assertSee($batch->code);
+        $this->get('/shop/ordering')->assertOk()->assertSee('Reserved for the plan')->assertSee($batch->code);
         $mine = array_values(
             array_filter(
                 app(StockBook::class)->reserved(),

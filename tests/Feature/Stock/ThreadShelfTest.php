@@ -30,7 +30,7 @@ final class ThreadShelfTest extends FeatureTestCase
             'shelf' => 'B8',
             'metres_left' => 5000,
         ])->assertSessionHasNoErrors();
-        $this->get('/shop/threads')->assertSee('The shelf lasts for all that is planned');
+        $this->get('/shop/threads')->assertSee('There is enough thread for everything planned');
     }
 
     #[Test]
@@ -140,9 +140,9 @@ final class ThreadShelfTest extends FeatureTestCase
             }
             $page = $this->import($bytes, "threads.{$kind}");
             $page
-                ->assertSee('0 cones to add, 0 to change, 44 as they are')
-                ->assertSee('the shelf is as the list has it')
-                ->assertDontSee('Take it over');
+                ->assertSee('0 cones to add, 0 to change, 44 unchanged')
+                ->assertSee('the shelf matches the list')
+                ->assertDontSee('Import');
         }
     }
 
@@ -161,7 +161,7 @@ final class ThreadShelfTest extends FeatureTestCase
         $page
             ->assertSee('changes: metres left 600 → 450')
             ->assertSee('Kingfisher')
-            ->assertSee('is added: weight 60, 1200 m at Z1')
+            ->assertSee('new: weight 60, 1200 m at Z1')
             ->assertSee('Row 4, colour: &quot;teal&quot; is no colour', false)
             ->assertSee('1 cone to add, 1 to change');
         self::assertFalse(Thread::query()->where('code', 'X-9')->exists(), 'nothing is changed by looking');
@@ -205,8 +205,8 @@ final class ThreadShelfTest extends FeatureTestCase
             [
                 ['a,b', 'x.csv', 'missing: code'],
                 ["\0\1\2", 'x.csv', 'it is no text'],
-                ['no zip', 'x.xlsx', 'no XLSX file'],
-                [str_repeat('x', 10), 'x.pdf', 'A list is a .csv or an .xlsx file'],
+                ['no zip', 'x.xlsx', 'not an XLSX file'],
+                [str_repeat('x', 10), 'x.pdf', 'Upload a .csv, .xlsx file'],
             ] as [$bytes, $name, $why]
         ) {
             $this->post('/shop/threads/list', ['list' => self::upload($bytes, $name)])->assertSessionHasErrors('list');
@@ -225,7 +225,7 @@ final class ThreadShelfTest extends FeatureTestCase
     public function an_xlsx_of_another_hand_is_read_by_its_first_row(): void
     {
         $xlsx = ShelfList::xlsx([new ShelfRow('Y-1', 'Grebe', '#445566', 40, 1, 'Q1', 700)]);
-        $this->import($xlsx, 'grebe.xlsx')->assertSee('Grebe')->assertSee('is added: weight 40, 700 m at Q1');
+        $this->import($xlsx, 'grebe.xlsx')->assertSee('Grebe')->assertSee('new: weight 40, 700 m at Q1');
     }
 
     #[Test]
@@ -233,7 +233,7 @@ final class ThreadShelfTest extends FeatureTestCase
     {
         $rows = "code,name,colour,weight,metres_left\n".str_repeat("A,a,#111111,40,5\n", ShelfList::MOST_ROWS + 2);
         $this->post('/shop/threads/list', ['list' => self::upload($rows, 'long.csv')])->assertSessionHasErrors([
-            'list' => 'This is no list of threads: list: it has more than 5000 rows.',
+            'list' => 'This is not a thread list: list: has more than 5000 rows.',
         ]);
 
         $path = (string) tempnam(sys_get_temp_dir(), 'bomb');
@@ -245,7 +245,7 @@ final class ThreadShelfTest extends FeatureTestCase
         $this->post('/shop/threads/list', [
             'list' => self::upload((string) file_get_contents($path), 'bomb.xlsx'),
         ])->assertSessionHasErrors([
-            'list' => 'This is no list of threads: list: unpacked it would be far larger than any thread shelf.',
+            'list' => 'This is not a thread list: list: it would unpack to far more than any thread shelf.',
         ]);
         unlink($path);
     }
@@ -274,7 +274,7 @@ final class ThreadShelfTest extends FeatureTestCase
         self::assertStringContainsString('data-cloth="#efe6cf"', $page);
         // Like another thread: itself is no answer; only of one weight.
         $this->get('/shop/threads/match?like=D-65&weight=40')
-            ->assertSee('wanted: D-65 Ember fine')
+            ->assertSee('asked for: D-65 Ember fine')
             ->assertSee('<strong>D-09</strong>', false)
             ->assertDontSee('<strong>D-65</strong>', false)
             ->assertDontSee('<strong>D-66</strong>', false);

@@ -23,7 +23,7 @@ final class ChooseThread extends FormRequest
     public function messages(): array
     {
         return [
-            'thread.*' => 'Choose a thread of the shelf by its code.',
+            'thread.*' => __('artwork.choose_thread.choose_a_thread_from_the_shelf'),
         ];
     }
 

@@ -21,7 +21,7 @@ final class FitHardware extends FormRequest
                 static function (string $field, mixed $value, Closure $fail): void {
                     $codes = Hardware::query()->pluck('code')->all();
                     if (array_diff(array_map(strval(...), array_keys((array) $value)), $codes) !== []) {
-                        $fail('Choose hardware that is in the catalogue.');
+                        $fail(__('artwork.fit_hardware.choose_hardware_that_is_in_the'));
                     }
                 },
             ],
@@ -32,7 +32,7 @@ final class FitHardware extends FormRequest
     /** @return array<string, string> */
     public function messages(): array
     {
-        return ['hardware.*' => 'Enter a whole number from 0 to 200.'];
+        return ['hardware.*' => __('artwork.fit_hardware.enter_a_whole_number_from_0')];
     }
 
     /** @return array<int, array{each: int}> by the hardware's id */

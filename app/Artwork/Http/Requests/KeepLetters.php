@@ -22,8 +22,8 @@ final class KeepLetters extends FormRequest
     public function messages(): array
     {
         return [
-            'block.*' => 'Choose a block of this artwork.',
-            'letter_mm.*' => 'Letters are 1 to 200 mm high; empty where there are none.',
+            'block.*' => __('artwork.keep_letters.choose_a_block_of_this_artwork'),
+            'letter_mm.*' => __('artwork.keep_letters.letter_height_is_1_to_200'),
         ];
     }
 

@@ -30,11 +30,11 @@ final class KeepStopSheet extends FormRequest
     public function messages(): array
     {
         return [
-            'blocks.*.role' => 'Choose what the block is for.',
-            'blocks.*.action' => 'Choose what happens at the stop.',
-            'blocks.*.also' => 'Choose what else is done at the stop.',
-            'blocks.*.also.*' => 'Choose what else is done at the stop.',
-            'blocks.*.note.max' => 'A note has at most 200 letters.',
+            'blocks.*.role' => __('artwork.keep_stop_sheet.choose_the_purpose_of_the_block'),
+            'blocks.*.action' => __('artwork.keep_stop_sheet.choose_what_happens_at_the_stop'),
+            'blocks.*.also' => __('artwork.keep_stop_sheet.choose_what_else_happens_at_the'),
+            'blocks.*.also.*' => __('artwork.keep_stop_sheet.choose_what_else_happens_at_the'),
+            'blocks.*.note.max' => __('artwork.keep_stop_sheet.a_note_can_have_up_to'),
         ];
     }
 

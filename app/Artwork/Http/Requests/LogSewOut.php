@@ -37,17 +37,17 @@ final class LogSewOut extends FormRequest
     public function messages(): array
     {
         return [
-            'fabric.*' => 'Choose the cloth it was sewn on.',
-            'backing.*' => 'Choose the backing.',
-            'layers.*' => 'Layers are 0 to 6.',
-            'needle.*' => 'Say which needle.',
-            'speed.*' => 'Speed is 100 to 2000 stitches per minute.',
-            'passed.*' => 'Say whether it came out.',
-            'remark.required' => 'Say what went wrong, so that the next one knows.',
-            'remark.max' => 'At most 300 letters.',
-            'who.*' => 'Say who of the shop sewed it.',
-            'photo.max' => 'The photo is larger than 6 MB.',
-            'photo.*' => 'The photo did not arrive.',
+            'fabric.*' => __('artwork.log_sew_out.choose_the_cloth_it_was_sewn'),
+            'backing.*' => __('artwork.log_sew_out.choose_the_backing'),
+            'layers.*' => __('artwork.log_sew_out.layers_0_to_6'),
+            'needle.*' => __('artwork.log_sew_out.choose_the_needle'),
+            'speed.*' => __('artwork.log_sew_out.speed_100_to_2000_spm'),
+            'passed.*' => __('artwork.log_sew_out.choose_good_or_not_good'),
+            'remark.required' => __('artwork.log_sew_out.write_what_went_wrong_for_the'),
+            'remark.max' => __('artwork.log_sew_out.at_most_300_characters'),
+            'who.*' => __('artwork.log_sew_out.choose_who_sewed_it'),
+            'photo.max' => __('artwork.log_sew_out.the_photo_is_larger_than_6'),
+            'photo.*' => __('artwork.log_sew_out.the_photo_did_not_arrive'),
         ];
     }
 

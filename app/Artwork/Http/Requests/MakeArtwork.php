@@ -44,12 +44,12 @@ final class MakeArtwork extends FormRequest
     public function messages(): array
     {
         return [
-            'columns.*' => 'Copies along are 1 to '.Grid::MOST.'.',
-            'rows.*' => 'Copies up are 1 to '.Grid::MOST.'.',
-            'gap.*' => 'The gap is 0 to 100 mm.',
-            'frame.*' => 'Choose one of the shop’s frames.',
-            'stops.*' => 'Write stitch numbers with commas between, such as 82, 164.',
-            'turn.*' => 'Turn by 0, 90, 180 or 270 degrees.',
+            'columns.*' => __('artwork.make_artwork.copies_across_1_to', ['value' => Grid::MOST]),
+            'rows.*' => __('artwork.make_artwork.copies_up_1_to', ['value' => Grid::MOST]),
+            'gap.*' => __('artwork.make_artwork.gap_0_to_100_mm'),
+            'frame.*' => __('artwork.make_artwork.choose_one_of_your_frames'),
+            'stops.*' => __('artwork.make_artwork.enter_stitch_numbers_with_commas_for'),
+            'turn.*' => __('artwork.make_artwork.rotate_by_0_90_180_or'),
         ];
     }
 
@@ -87,12 +87,11 @@ final class MakeArtwork extends FormRequest
         }
         if ($grid->copies() * $artwork->stitches > self::MOST_STITCHES) {
             throw ValidationException::withMessages([
-                'columns' => sprintf(
-                    '%d copies are %s stitches; a machine takes them in parts of at most %s.',
-                    $grid->copies(),
-                    Figure::words($grid->copies() * $artwork->stitches),
-                    Figure::words(self::MOST_STITCHES),
-                ),
+                'columns' => __('artwork.make_artwork.copies_are_stitches_a_machine_takes', [
+                    'copies' => $grid->copies(),
+                    'copies_2' => Figure::words($grid->copies() * $artwork->stitches),
+                    'value' => Figure::words(self::MOST_STITCHES),
+                ]),
             ]);
         }
 

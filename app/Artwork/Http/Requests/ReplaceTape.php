@@ -24,9 +24,9 @@ final class ReplaceTape extends FormRequest
     public function messages(): array
     {
         return [
-            'tape.required' => 'Choose the tape that takes its place.',
-            'tape.*' => 'That is no stitch tape (its name ends in .dst). Ask whoever digitised it to save it as one.',
-            'why.*' => 'Say why it is replaced: it is kept with the file before.',
+            'tape.required' => __('artwork.replace_tape.choose_the_new_file'),
+            'tape.*' => __('artwork.replace_tape.this_is_not_a_stitch_file'),
+            'why.*' => __('artwork.replace_tape.give_the_reason_it_is_kept'),
         ];
     }
 

@@ -23,18 +23,14 @@ final class StoreTape extends FormRequest
     public function messages(): array
     {
         return [
-            'tape.required' => 'Choose a tape, or drop one here.',
-            'tape.uploaded' => sprintf(
-                'The file is too large to be taken in; a tape is at most %d MB.',
-                intdiv(self::most(), 1024 ** 2),
-            ),
-            'tape.extensions' => 'That is a file of another kind. Two are read: the stitch tape that every machine and '.
-                'every digitiser can write (its name ends in .dst), and drawings whose lines are sewn (.svg). Ask '.
-                'whoever digitised it to save it as a .dst tape.',
-            'tape.max' => sprintf(
-                'The file is larger than %d MB; a tape of a million stitches is 3.',
-                intdiv(self::most(), 1024 ** 2),
-            ),
+            'tape.required' => __('artwork.store_tape.choose_a_file_or_drop_one'),
+            'tape.uploaded' => __('artwork.store_tape.the_file_is_too_large_at', [
+                'most' => intdiv(self::most(), 1024 ** 2),
+            ]),
+            'tape.extensions' => __('artwork.store_tape.this_file_type_is_not_supported'),
+            'tape.max' => __('artwork.store_tape.the_file_is_larger_than_mb', [
+                'most' => intdiv(self::most(), 1024 ** 2),
+            ]),
         ];
     }
 

@@ -33,11 +33,11 @@ final class UpdateArtwork extends FormRequest
     public function messages(): array
     {
         return [
-            'name.*' => 'An artwork has a name of at most 120 letters.',
-            'variant.*' => 'Choose what this version is for.',
-            'copies.*' => 'How many pieces one frame of it holds, 1 to '.CopiesPerFrame::MOST.'.',
-            'family.*' => 'Choose the artwork it is a version of.',
-            'letter_mm.*' => 'The smallest letters are 1 to 200 mm high; leave it empty where there are none.',
+            'name.*' => __('artwork.update_artwork.the_name_can_have_up_to'),
+            'variant.*' => __('artwork.update_artwork.choose_what_this_version_is_for'),
+            'copies.*' => __('artwork.update_artwork.pieces_per_frame_1_to', ['value' => CopiesPerFrame::MOST]),
+            'family.*' => __('artwork.update_artwork.choose_the_artwork_this_is_a'),
+            'letter_mm.*' => __('artwork.update_artwork.smallest_letters_1_to_200_mm'),
         ];
     }
 
@@ -51,14 +51,13 @@ final class UpdateArtwork extends FormRequest
                         ->errors()
                         ->add(
                             'name',
-                            'Somebody else changed this artwork meanwhile; what you typed is still here. Look at '.
-                                'what they changed; keeping it now puts yours in its place.',
+                            __('artwork.update_artwork.somebody_else_changed_this_artwork_in'),
                         );
                 }
                 if ($this->familyId() !== null && $this->artwork()->versions()->exists()) {
                     $validator
                         ->errors()
-                        ->add('family', 'Other versions are kept under this one: it stays the first of them.');
+                        ->add('family', __('artwork.update_artwork.other_versions_belong_to_this_one'));
                 }
             },
         ];

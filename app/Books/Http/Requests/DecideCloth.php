@@ -27,7 +27,7 @@ final class DecideCloth extends FormRequest
     /** @return array<string, string> */
     public function messages(): array
     {
-        return ['*' => 'Open the page anew and choose once more.'];
+        return ['*' => __('books.decide_cloth.reload_the_page_and_choose_again')];
     }
 
     public function fabric(): Fabric

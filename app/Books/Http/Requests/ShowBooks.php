@@ -30,9 +30,9 @@ final class ShowBooks extends FormRequest
     public function messages(): array
     {
         return [
-            'by.*' => 'Choose day, week, month or year.',
-            '*.date_format' => 'Write days as year-month-day.',
-            'to.after_or_equal' => 'The last day comes before the first.',
+            'by.*' => __('books.show_books.choose_day_week_month_or_year'),
+            '*.date_format' => __('books.show_books.enter_days_as_year_month_day'),
+            'to.after_or_equal' => __('books.show_books.the_last_day_is_before_the'),
         ];
     }
 

@@ -36,16 +36,16 @@ final class CheckPiece extends FormRequest
     public function messages(): array
     {
         return [
-            'verdict.*' => 'Good, to be put right, or not good.',
-            'cause.*' => 'Say why it is not good.',
-            'note.required_if' => 'Say what is to be put right.',
-            'note.*' => 'At most 200 letters.',
-            'picture.max' => 'The picture is larger than 6 MB.',
-            'picture.*' => 'The picture did not arrive.',
-            'spot_x.*' => 'Touch the place on the picture once more.',
-            'spot_y.*' => 'Touch the place on the picture once more.',
-            'who.*' => 'Say who has looked.',
-            'id.*' => 'Open the page anew.',
+            'verdict.*' => __('floor.check_piece.choose_pass_fix_or_reject'),
+            'cause.*' => __('floor.check_piece.give_the_reason_for_rejecting'),
+            'note.required_if' => __('floor.check_piece.write_what_to_fix'),
+            'note.*' => __('floor.check_piece.at_most_200_characters'),
+            'picture.max' => __('floor.check_piece.the_picture_is_larger_than_6'),
+            'picture.*' => __('floor.check_piece.the_picture_did_not_arrive'),
+            'spot_x.*' => __('floor.check_piece.touch_the_place_on_the_picture'),
+            'spot_y.*' => __('floor.check_piece.touch_the_place_on_the_picture'),
+            'who.*' => __('floor.check_piece.choose_who_inspected'),
+            'id.*' => __('floor.check_piece.reload_the_page'),
         ];
     }
 

@@ -29,8 +29,8 @@ final class ChoosePerson extends FormRequest
     public function messages(): array
     {
         return [
-            'who.*' => 'Choose who stands at the machine.',
-            'pin.*' => 'A PIN is 4 to 8 digits.',
+            'who.*' => __('floor.choose_person.choose_who_is_at_the_machine'),
+            'pin.*' => __('floor.choose_person.a_pin_has_4_to_8'),
         ];
     }
 
@@ -47,7 +47,7 @@ final class ChoosePerson extends FormRequest
         Attempts::count("pin {$person->id}", (string) $this->ip(), 'pin');
         if (! Hash::check($this->string('pin')->value(), $person->pin)) {
             throw ValidationException::withMessages([
-                'pin' => $this->filled('pin') ? 'That is not the PIN.' : 'Type the PIN.',
+                'pin' => $this->filled('pin') ? __('floor.choose_person.wrong_pin') : __('floor.choose_person.enter_the_pin'),
             ]);
         }
         Attempts::forget("pin {$person->id}", (string) $this->ip());

@@ -26,9 +26,9 @@ final class FinishPieces extends FormRequest
     public function messages(): array
     {
         return [
-            'numbers.*' => 'Touch the pieces that are finished.',
-            'who.*' => 'Say who has finished them.',
-            'id.*' => 'Open the page anew.',
+            'numbers.*' => __('floor.finish_pieces.touch_the_finished_pieces'),
+            'who.*' => __('floor.finish_pieces.choose_who_finished_them'),
+            'id.*' => __('floor.finish_pieces.reload_the_page'),
         ];
     }
 

@@ -19,8 +19,8 @@ final class PrintTags extends FormRequest
     public function messages(): array
     {
         return [
-            'on.*' => 'Labels are printed on a sheet or on a roll.',
-            'by.*' => 'A label goes with a piece or with a bundle.',
+            'on.*' => __('floor.print_tags.print_labels_on_a_sheet_or'),
+            'by.*' => __('floor.print_tags.choose_labels_per_piece_or_per'),
         ];
     }
 

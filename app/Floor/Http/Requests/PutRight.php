@@ -29,10 +29,10 @@ final class PutRight extends FormRequest
     public function messages(): array
     {
         return [
-            'of.*' => 'Choose what is to be put right.',
-            'reason.required' => 'Say why: it stands in the books beside it.',
-            'reason.max' => 'At most 200 letters.',
-            'kind.*' => 'Choose what is to be put right.',
+            'of.*' => __('floor.put_right.choose_the_entry_to_correct'),
+            'reason.required' => __('floor.put_right.give_the_reason_it_is_kept'),
+            'reason.max' => __('floor.put_right.at_most_200_characters'),
+            'kind.*' => __('floor.put_right.choose_the_entry_to_correct'),
         ];
     }
 

@@ -28,7 +28,7 @@ final class RecordEvent extends FormRequest
         $mayBe = function (string $field, mixed $value, Closure $fail): void {
             $isOther = is_string($value) && $value !== Caller::acting($this);
             if ($isOther && Person::query()->where('name', $value)->whereNotNull('pin')->exists()) {
-                $fail("{$value} has a PIN: say it above, at “At the machines”.");
+                $fail(__('floor.record_event.has_a_pin_sign_in_above', ['value' => $value]));
             }
         };
 
@@ -67,13 +67,13 @@ final class RecordEvent extends FormRequest
     public function messages(): array
     {
         return [
-            'who.in' => 'Choose one of the people of the shop.',
-            'cause.required' => 'Say why the piece was spoiled.',
-            'at.*' => 'That is no time.',
-            'override.*' => 'At most 200 letters.',
-            'origin_x.*' => 'X and Y as the panel shows them, in mm; or leave both empty.',
-            'origin_y.*' => 'X and Y as the panel shows them, in mm; or leave both empty.',
-            'driver_min.*' => 'How many minutes it took is a number, 1 to 240; or leave it empty.',
+            'who.in' => __('floor.record_event.choose_a_person'),
+            'cause.required' => __('floor.record_event.give_the_reason_it_was_spoiled'),
+            'at.*' => __('floor.record_event.that_is_not_a_time'),
+            'override.*' => __('floor.record_event.at_most_200_characters'),
+            'origin_x.*' => __('floor.record_event.enter_x_and_y_as_the'),
+            'origin_y.*' => __('floor.record_event.enter_x_and_y_as_the'),
+            'driver_min.*' => __('floor.record_event.minutes_taken_1_to_240_or'),
         ];
     }
 

@@ -22,9 +22,9 @@ final class VoidEvent extends FormRequest
     public function messages(): array
     {
         return [
-            'event.*' => 'Choose what is to be voided.',
-            'why_void.required' => 'Say why: it is kept beside the log with your name.',
-            'why_void.max' => 'At most 200 letters.',
+            'event.*' => __('floor.void_event.choose_the_entry_to_void'),
+            'why_void.required' => __('floor.void_event.give_the_reason_it_is_kept'),
+            'why_void.max' => __('floor.void_event.at_most_200_characters'),
         ];
     }
 }

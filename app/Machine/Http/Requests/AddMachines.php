@@ -21,7 +21,7 @@ final class AddMachines extends FormRequest
         $isNew = function (string $field, mixed $value, Closure $fail): void {
             $known = DB::table('machines')->whereIn('code', $this->codes())->pluck('code');
             if ($known->isNotEmpty()) {
-                $fail("The shop has {$known->implode(', ')} already.");
+                $fail(__('shop.machine_add_machines.the_shop_already_has', ['implode' => $known->implode(', ')]));
             }
         };
 
@@ -46,21 +46,21 @@ final class AddMachines extends FormRequest
     public function messages(): array
     {
         return [
-            'code.regex' => 'A letter, then letters and digits, such as M4.',
-            'code.required' => 'Give it a short name, such as M4.',
-            'code.max' => 'At most 12 letters.',
-            'title.*' => 'Give it a name people call it by.',
-            'heads.*' => 'Heads are 1 to 56.',
-            'needles.*' => 'Needles of a head are 1 to 24.',
-            'top_spm.*' => 'Its top speed is 200 to 3000 stitches a minute.',
-            'drivers' => 'Tick the drivers it has.',
-            'drivers.*' => 'Tick the drivers it has.',
-            'driver.*' => 'The driver that is on it now is one of those it has.',
-            'counts_from.*' => 'From which side are its needles counted?',
-            'turns_caps.*' => 'Yes, no, or not known.',
-            'arm_width.*' => 'The arm is 10 to 300 mm wide; or leave it empty.',
-            'gap.*' => 'The room under the carriage is 0 to 500 mm; or leave it empty.',
-            'many.*' => 'How many alike, 1 to '.self::MOST.'.',
+            'code.regex' => __('shop.machine_add_machines.a_letter_then_letters_and_digits'),
+            'code.required' => __('shop.machine_add_machines.give_it_a_short_name_for'),
+            'code.max' => __('shop.machine_add_machines.at_most_12_characters'),
+            'title.*' => __('shop.machine_add_machines.give_it_a_name'),
+            'heads.*' => __('shop.machine_add_machines.heads_1_to_56'),
+            'needles.*' => __('shop.machine_add_machines.needles_per_head_1_to_24'),
+            'top_spm.*' => __('shop.machine_add_machines.top_speed_200_to_3000_spm'),
+            'drivers' => __('shop.machine_add_machines.tick_its_drivers'),
+            'drivers.*' => __('shop.machine_add_machines.tick_its_drivers'),
+            'driver.*' => __('shop.machine_add_machines.the_mounted_driver_must_be_one'),
+            'counts_from.*' => __('shop.machine_add_machines.choose_the_side_needle_1_is'),
+            'turns_caps.*' => __('shop.machine_add_machines.choose_yes_no_or_unknown'),
+            'arm_width.*' => __('shop.machine_add_machines.arm_width_10_to_300_mm'),
+            'gap.*' => __('shop.machine_add_machines.gap_under_the_carriage_0_to'),
+            'many.*' => __('shop.machine_add_machines.number_of_these_1_to', ['value' => self::MOST]),
         ];
     }
 

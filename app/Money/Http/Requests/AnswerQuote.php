@@ -26,9 +26,9 @@ final class AnswerQuote extends FormRequest
     public function messages(): array
     {
         return [
-            'answer.*' => 'Accepted or declined.',
-            'why.required' => 'Say why it was declined: the next price is made with it.',
-            'why.*' => 'At most 300 letters.',
+            'answer.*' => __('money.answer_quote.choose_accepted_or_declined'),
+            'why.required' => __('money.answer_quote.give_the_reason_it_helps_with'),
+            'why.*' => __('money.answer_quote.at_most_300_characters'),
         ];
     }
 

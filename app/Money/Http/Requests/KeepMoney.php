@@ -24,7 +24,7 @@ final class KeepMoney extends FormRequest
     /** @return array<string, string> */
     public function messages(): array
     {
-        $amount = 'An amount, such as 24.50; or leave it empty.';
+        $amount = __('money.keep_money.enter_an_amount_for_example_24');
 
         return ['blank.*' => $amount, 'artwork.*' => $amount, 'agreed.*' => $amount];
     }
@@ -39,7 +39,7 @@ final class KeepMoney extends FormRequest
                 if ($this->filled('seen') && $this->string('seen')->value() !== self::sign($order)) {
                     $validator
                         ->errors()
-                        ->add('seen', 'Somebody else has changed these amounts meanwhile: look at them once more.');
+                        ->add('seen', __('money.keep_money.somebody_else_changed_these_amounts_in'));
                 }
             },
         ];

@@ -35,9 +35,9 @@ final class KeepPrices extends FormRequest
     public function messages(): array
     {
         return [
-            'limits.*' => 'Stitches are whole numbers, each once.',
-            'steps.*' => 'Quantities are whole numbers, each once.',
-            'prices.*.*' => 'A price is an amount, such as 6.50.',
+            'limits.*' => __('money.keep_prices.stitches_whole_numbers_each_only_once'),
+            'steps.*' => __('money.keep_prices.quantities_whole_numbers_each_only_once'),
+            'prices.*.*' => __('money.keep_prices.enter_a_price_as_an_amount'),
         ];
     }
 
@@ -50,11 +50,11 @@ final class KeepPrices extends FormRequest
                     return;
                 }
                 if ($this->filled('seen') && $this->string('seen')->value() !== StateHash::of(PriceList::steps())) {
-                    $validator->errors()->add('seen', 'Somebody else has changed the list meanwhile: open it anew.');
+                    $validator->errors()->add('seen', __('money.keep_prices.somebody_else_changed_the_list_in'));
                 }
                 $rows = $this->rows();
                 if ($rows === []) {
-                    $validator->errors()->add('prices', 'A list without a price sells nothing: one at least.');
+                    $validator->errors()->add('prices', __('money.keep_prices.the_list_needs_at_least_one'));
                 }
                 $first = [];
                 foreach ($rows as $row) {
@@ -62,7 +62,9 @@ final class KeepPrices extends FormRequest
                 }
                 foreach ($first as $to => $from) {
                     if ($from > 1) {
-                        $validator->errors()->add('prices', "Up to {$to} stitches there is no price for one piece.");
+                        $validator->errors()->add('prices', __('money.keep_prices.up_to_stitches_there_is_no', [
+                            'to' => $to,
+                        ]));
                     }
                 }
             },

@@ -28,8 +28,8 @@ final class KeepQuote extends FormRequest
     {
         return [
             ...(new AskQuote())->messages(),
-            'customer.*' => 'Say who the quote is for.',
-            'of.*' => 'That quote is answered already: keep this one as a new quote.',
+            'customer.*' => __('money.keep_quote.choose_the_customer'),
+            'of.*' => __('money.keep_quote.that_quote_is_already_answered_save'),
         ];
     }
 

@@ -35,10 +35,10 @@ final class NotePurchase extends FormRequest
     public function messages(): array
     {
         return [
-            'id.*' => 'Open the page anew.',
-            'of.*' => 'Choose what was bought.',
-            'amount.*' => 'How many kilometres or square metres, as a number above nought.',
-            'paid.*' => 'What was paid for all of it is an amount, such as 84.50.',
+            'id.*' => __('money.note_purchase.reload_the_page'),
+            'of.*' => __('money.note_purchase.choose_what_was_bought'),
+            'amount.*' => __('money.note_purchase.enter_km_or_m2_more_than'),
+            'paid.*' => __('money.note_purchase.enter_the_total_paid_as_an'),
         ];
     }
 }

@@ -25,9 +25,9 @@ final class TakeRates extends FormRequest
     public function messages(): array
     {
         return [
-            'list.required' => 'Choose the file.',
-            'list.max' => 'The file is larger than half a megabyte.',
-            'list.*' => 'The file did not arrive.',
+            'list.required' => __('money.take_rates.choose_a_file'),
+            'list.max' => __('money.take_rates.the_file_is_larger_than_half'),
+            'list.*' => __('money.take_rates.the_file_did_not_arrive'),
         ];
     }
 
@@ -43,7 +43,9 @@ final class TakeRates extends FormRequest
                 try {
                     $this->list = RateList::read((string) $file->getRealPath());
                 } catch (InvalidArgumentException $e) {
-                    $validator->errors()->add('list', 'Nothing was taken: '.$e->getMessage().'.');
+                    $validator->errors()->add('list', __('money.take_rates.nothing_was_imported', [
+                        'get_message' => $e->getMessage(),
+                    ]));
                 }
             },
         ];

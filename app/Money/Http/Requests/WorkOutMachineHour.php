@@ -28,12 +28,12 @@ final class WorkOutMachineHour extends FormRequest
     public function messages(): array
     {
         return [
-            'machine_price.*' => 'What the machine cost is an amount.',
-            'years.*' => 'Years are 0.5 to 50.',
-            'hours.*' => 'Hours in a year are 10 to 8760.',
-            'watts.*' => 'Power is 0 to 20 000 watts.',
-            'kwh.*' => 'A kilowatt hour is an amount, such as 0.30.',
-            'care.*' => 'Needles, oil and the fitter in a year are an amount.',
+            'machine_price.*' => __('money.work_out_machine_hour.enter_the_purchase_price_as_an'),
+            'years.*' => __('money.work_out_machine_hour.lifetime_0_5_to_50_years'),
+            'hours.*' => __('money.work_out_machine_hour.hours_per_year_10_to_8760'),
+            'watts.*' => __('money.work_out_machine_hour.power_0_to_20_000_watts'),
+            'kwh.*' => __('money.work_out_machine_hour.enter_the_price_per_kwh_as'),
+            'care.*' => __('money.work_out_machine_hour.enter_the_yearly_maintenance_as_an'),
         ];
     }
 

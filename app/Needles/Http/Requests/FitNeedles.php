@@ -31,9 +31,9 @@ final class FitNeedles extends FormRequest
     public function messages(): array
     {
         return [
-            'numbers.*' => 'Choose needles that the machine has.',
-            'size.*' => 'Choose a size that the shop keeps.',
-            'point.*' => 'Choose sharp or ballpoint.',
+            'numbers.*' => __('needles.fit_needles.choose_needles_the_machine_has'),
+            'size.*' => __('needles.fit_needles.choose_a_size_you_keep'),
+            'point.*' => __('needles.fit_needles.choose_sharp_or_ballpoint'),
         ];
     }
 

@@ -22,7 +22,7 @@ final class KeepDesign extends FormRequest
     /** @return array<string, string> */
     public function messages(): array
     {
-        return ['slot.*' => 'A slot is a number or a short name, up to 20 letters.'];
+        return ['slot.*' => __('needles.keep_design.a_slot_is_a_number_or')];
     }
 
     /** Whether the design was another file when the card was looked at. */

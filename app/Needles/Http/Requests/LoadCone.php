@@ -24,7 +24,7 @@ final class LoadCone extends FormRequest
     public function messages(): array
     {
         return [
-            'thread.*' => 'Choose a thread of the shelf.',
+            'thread.*' => __('needles.load_cone.choose_a_thread_from_the_shelf'),
         ];
     }
 

@@ -31,9 +31,9 @@ final class NoteCare extends FormRequest
     public function messages(): array
     {
         return [
-            'task.*' => 'Choose what was done.',
-            'needle.*' => 'Choose the needle whose foot was set.',
-            'note.*' => 'Say in at most 80 letters: how high, such as “one card”, or what was seen.',
+            'task.*' => __('needles.note_care.choose_what_was_done'),
+            'needle.*' => __('needles.note_care.choose_the_needle_whose_foot_was'),
+            'note.*' => __('needles.note_care.enter_up_to_80_characters_how'),
         ];
     }
 

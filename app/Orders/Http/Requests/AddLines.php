@@ -28,7 +28,7 @@ final class AddLines extends FormRequest
     /** @return array<string, string> */
     public function messages(): array
     {
-        return ['seen.*' => 'Open the order anew before you add to it.', ...self::lineMessages()];
+        return ['seen.*' => __('orders.add_lines.reload_the_order_before_you_add'), ...self::lineMessages()];
     }
 
     /** @return list<callable(Validator): void> */

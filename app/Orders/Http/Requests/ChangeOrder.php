@@ -45,18 +45,18 @@ final class ChangeOrder extends FormRequest
     public function messages(): array
     {
         return [
-            'seen.*' => 'Open the order anew before you change it.',
-            'customer.*' => 'Say who the order is for.',
-            'contact.*' => 'At most 120 letters.',
-            'due_date.*' => 'Write the day as year-month-day, such as 2026-03-14.',
-            'due_time.*' => 'Write the time as 16:00.',
-            'note.*' => 'At most 500 letters.',
-            'lines.*.colour_name.*' => 'Name the garment’s colour, in at most 40 letters.',
-            'lines.*.colour_hex.*' => 'Write the colour as # and six digits, such as #26324f.',
-            'lines.*.unit_value.*' => 'What one costs to replace is an amount, such as 24.50.',
-            'lines.*.spares.*' => 'Spares are a whole number.',
-            'lines.*.patch_back.*' => 'Say whether the patch is sewn on or ironed on.',
-            'sizes.*.*' => 'How many is a whole number, 0 to 999.',
+            'seen.*' => __('orders.change_order.reload_the_order_before_you_change'),
+            'customer.*' => __('orders.change_order.enter_the_customer'),
+            'contact.*' => __('orders.change_order.at_most_120_characters'),
+            'due_date.*' => __('orders.change_order.enter_the_date_as_year_month'),
+            'due_time.*' => __('orders.change_order.enter_the_time_as_16_00'),
+            'note.*' => __('orders.change_order.at_most_500_characters'),
+            'lines.*.colour_name.*' => __('orders.change_order.enter_the_garment_colour_up_to'),
+            'lines.*.colour_hex.*' => __('orders.change_order.enter_the_colour_as_and_six'),
+            'lines.*.unit_value.*' => __('orders.change_order.enter_the_garment_value_as_an'),
+            'lines.*.spares.*' => __('orders.change_order.spares_a_whole_number'),
+            'lines.*.patch_back.*' => __('orders.change_order.choose_sewn_on_or_ironed_on'),
+            'sizes.*.*' => __('orders.change_order.quantity_a_whole_number_from_0'),
         ];
     }
 
@@ -73,7 +73,7 @@ final class ChangeOrder extends FormRequest
                     $validator->errors()->add($field, $problem);
                 }
                 if ($sizes !== [] && array_sum(array_map(array_sum(...), $sizes)) === 0) {
-                    $validator->errors()->add('sizes', 'Nothing would be left of it: cancel the order instead.');
+                    $validator->errors()->add('sizes', __('orders.change_order.nothing_would_be_left_cancel_the'));
                 }
             },
         ];

@@ -22,7 +22,7 @@ final class ChooseArtwork extends FormRequest
     public function messages(): array
     {
         return [
-            'artwork_id.*' => 'Choose an artwork that is here.',
+            'artwork_id.*' => __('orders.choose_artwork.choose_an_artwork'),
         ];
     }
 }

@@ -27,7 +27,7 @@ final class HandOverGarments extends FormRequest
     /** @return array<string, string> */
     public function messages(): array
     {
-        return ['sizes.*' => 'Say how many of which size.', 'sizes.*.*' => 'How many is a whole number.'];
+        return ['sizes.*' => __('orders.hand_over_garments.enter_how_many_of_which_size'), 'sizes.*.*' => __('orders.hand_over_garments.enter_a_whole_number')];
     }
 
     /** @return list<callable(Validator): void> */
@@ -53,17 +53,16 @@ final class HandOverGarments extends FormRequest
                                 ->errors()
                                 ->add(
                                     'sizes',
-                                    sprintf(
-                                        'Of %s only %d are done and here.',
-                                        $size,
-                                        $garments->toHandOver($line, (string) $size),
-                                    ),
+                                    __('orders.hand_over_garments.of_only_are_finished_and_here', [
+                                        'size' => $size,
+                                        'to_hand_over' => $garments->toHandOver($line, (string) $size),
+                                    ]),
                                 );
                         }
                     }
                 }
                 if ($this->sizes() === []) {
-                    $validator->errors()->add('sizes', 'Say how many of which size.');
+                    $validator->errors()->add('sizes', __('orders.hand_over_garments.enter_how_many_of_which_size'));
                 }
             },
         ];

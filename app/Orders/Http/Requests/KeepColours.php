@@ -28,7 +28,7 @@ final class KeepColours extends FormRequest
     /** @return array<string, string> */
     public function messages(): array
     {
-        return ['blocks.*' => 'Choose a thread of the shelf.'];
+        return ['blocks.*' => __('orders.keep_colours.choose_a_thread_from_the_shelf')];
     }
 
     /** @return list<callable(Validator): void> */
@@ -41,7 +41,7 @@ final class KeepColours extends FormRequest
                 if ($this->filled('seen') && $this->string('seen')->value() !== self::sign($decoration)) {
                     $validator
                         ->errors()
-                        ->add('seen', 'Somebody else has changed these colours meanwhile: open the page anew.');
+                        ->add('seen', __('orders.keep_colours.somebody_else_changed_these_colours_in'));
                 }
             },
         ];

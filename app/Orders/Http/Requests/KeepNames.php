@@ -48,14 +48,14 @@ final class KeepNames extends FormRequest
     public function messages(): array
     {
         return [
-            'names.max' => 'The list is too long: 200 names at most.',
-            'list.*' => 'The list is a text file of at most 200 kB.',
-            'alphabet.*' => 'Choose an alphabet.',
-            'height_mm.*' => 'How high the capitals are is a number of mm, 1 to 100.',
-            'most_mm.*' => 'How long a name may be is a number of mm, 5 to 500; or leave it empty.',
-            'arc_mm.*' => 'The radius of the arc is a number of mm; or leave it empty.',
-            'design_id.*' => 'That artwork is no longer here.',
-            'thread.*' => 'Choose a thread of the shelf.',
+            'names.max' => __('orders.keep_names.the_list_is_too_long_at'),
+            'list.*' => __('orders.keep_names.upload_a_text_file_of_up'),
+            'alphabet.*' => __('orders.keep_names.choose_an_alphabet'),
+            'height_mm.*' => __('orders.keep_names.capital_height_1_to_100_mm'),
+            'most_mm.*' => __('orders.keep_names.longest_name_5_to_500_mm'),
+            'arc_mm.*' => __('orders.keep_names.arc_radius_in_mm_or_leave'),
+            'design_id.*' => __('orders.keep_names.that_artwork_has_been_removed'),
+            'thread.*' => __('orders.keep_names.choose_a_thread_from_the_shelf'),
         ];
     }
 
@@ -78,7 +78,7 @@ final class KeepNames extends FormRequest
                 ) {
                     $validator
                         ->errors()
-                        ->add('names', 'Somebody else has changed these names meanwhile. Open the page anew to see.');
+                        ->add('names', __('orders.keep_names.somebody_else_changed_these_names_in'));
                 }
             },
         ];

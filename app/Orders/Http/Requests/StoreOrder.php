@@ -37,11 +37,11 @@ final class StoreOrder extends FormRequest
     public function messages(): array
     {
         return [
-            'customer.required' => 'Say who the order is for.',
-            'due_date.required' => 'Say by which day it is promised.',
-            'due_date.date_format' => 'Write the day as year-month-day, such as 2026-03-14.',
-            'due_time.required' => 'Say by what time it is promised.',
-            'due_time.date_format' => 'Write the time as 16:00.',
+            'customer.required' => __('orders.store_order.enter_the_customer'),
+            'due_date.required' => __('orders.store_order.enter_the_due_date'),
+            'due_date.date_format' => __('orders.store_order.enter_the_date_as_year_month'),
+            'due_time.required' => __('orders.store_order.enter_the_due_time'),
+            'due_time.date_format' => __('orders.store_order.enter_the_time_as_16_00'),
             ...self::lineMessages(),
         ];
     }
@@ -53,7 +53,7 @@ final class StoreOrder extends FormRequest
             function (Validator $validator): void {
                 $this->checkLines($validator);
                 if ($validator->errors()->isEmpty() && $this->dueAt()->isPast()) {
-                    $validator->errors()->add('due_date', 'That time has passed already.');
+                    $validator->errors()->add('due_date', __('orders.store_order.that_time_is_in_the_past'));
                 }
             },
         ];

@@ -51,17 +51,17 @@ trait TypesLines
     private static function lineMessages(): array
     {
         return [
-            'lines.*.garment.required' => 'Choose the garment.',
-            'lines.*.fabric.required' => 'Choose the fabric.',
-            'lines.*.colour_name.required' => 'Name the garment’s colour.',
-            'lines.*.colour_hex.*' => 'Write the colour as # and six digits, such as #26324f.',
-            'lines.*.unit_value.*' => 'What one costs to replace is an amount, such as 24.50.',
-            'lines.*.spares.*' => 'Spares are a whole number.',
-            'lines.*.sizes.*.integer' => 'Sizes are whole numbers of garments.',
-            'lines.*.sizes.*.min' => 'Sizes are whole numbers of garments.',
-            'lines.*.sizes.*.max' => 'More than 999 of one size: split it into two lines.',
-            'lines.*.decorations.0.position.required' => 'Choose where the artwork goes.',
-            'lines.*.decorations.*.artwork_id.exists' => 'That artwork is no longer here: choose another.',
+            'lines.*.garment.required' => __('orders.types_lines.choose_the_garment'),
+            'lines.*.fabric.required' => __('orders.types_lines.choose_the_fabric'),
+            'lines.*.colour_name.required' => __('orders.types_lines.enter_the_garment_colour'),
+            'lines.*.colour_hex.*' => __('orders.types_lines.enter_the_colour_as_and_six'),
+            'lines.*.unit_value.*' => __('orders.types_lines.enter_the_garment_value_as_an'),
+            'lines.*.spares.*' => __('orders.types_lines.spares_a_whole_number'),
+            'lines.*.sizes.*.integer' => __('orders.types_lines.sizes_are_whole_numbers_of_garments'),
+            'lines.*.sizes.*.min' => __('orders.types_lines.sizes_are_whole_numbers_of_garments'),
+            'lines.*.sizes.*.max' => __('orders.types_lines.more_than_999_of_one_size'),
+            'lines.*.decorations.0.position.required' => __('orders.types_lines.choose_the_position'),
+            'lines.*.decorations.*.artwork_id.exists' => __('orders.types_lines.that_artwork_has_been_removed_choose'),
         ];
     }
 
@@ -75,17 +75,20 @@ trait TypesLines
                 continue;
             }
             if ($typed->garments() < 1) {
-                $validator->errors()->add("lines.{$i}.sizes", 'Type how many of at least one size.');
+                $validator->errors()->add("lines.{$i}.sizes", __('orders.types_lines.enter_a_quantity_for_at_least'));
             }
             if ($typed->line->garment === Garment::Cap && $typed->line->profile === Profile::None) {
-                $validator->errors()->add("lines.{$i}.profile", 'Say how high the cap is: it limits the design.');
+                $validator->errors()->add("lines.{$i}.profile", __('orders.types_lines.choose_the_cap_height_it_limits'));
             }
             $pieces += $typed->garments() * count($typed->decorations);
         }
         if ($pieces > self::MOST_PIECES) {
             $validator
                 ->errors()
-                ->add('lines', sprintf('%d pieces in one order; split it at %d.', $pieces, self::MOST_PIECES));
+                ->add('lines', __('orders.types_lines.pieces_in_one_order_split_it', [
+                    'pieces' => $pieces,
+                    'value' => self::MOST_PIECES,
+                ]));
         }
     }
 

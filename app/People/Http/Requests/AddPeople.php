@@ -30,18 +30,18 @@ final class AddPeople extends FormRequest
                 ->all();
             foreach ($names as $name) {
                 if (mb_strlen($name) > self::LONGEST) {
-                    $fail('A name has at most '.self::LONGEST.' letters.');
+                    $fail(__('people.add_people.a_name_has_up_to_characters', ['value' => self::LONGEST]));
 
                     return;
                 }
                 if (in_array(mb_strtolower($name), $known, true)) {
-                    $fail("{$name} is of the shop already.");
+                    $fail(__('people.add_people.is_already_here', ['name' => $name]));
 
                     return;
                 }
             }
             if ($names === [] || count($names) > self::MOST) {
-                $fail('Write one name a line, at most '.self::MOST.'.');
+                $fail(__('people.add_people.enter_one_name_per_line_up', ['value' => self::MOST]));
             }
         };
 
@@ -54,7 +54,7 @@ final class AddPeople extends FormRequest
     /** @return array<string, string> */
     public function messages(): array
     {
-        return ['names.required' => 'Write one name a line.', 'role.*' => 'Choose what they may do.'];
+        return ['names.required' => __('people.add_people.enter_one_name_per_line'), 'role.*' => __('people.add_people.choose_a_role')];
     }
 
     /** @return list<string> */

@@ -22,7 +22,7 @@ final class ChangePerson extends FormRequest
     /** @return array<string, string> */
     public function messages(): array
     {
-        return ['role.*' => 'Choose what they may do.'];
+        return ['role.*' => __('people.change_person.choose_a_role')];
     }
 
     public function role(): Role

@@ -23,8 +23,8 @@ final class OpenTablet extends FormRequest
     public function messages(): array
     {
         return [
-            'tablet.*' => 'Give it a name, such as “by the window”.',
-            'machine.*' => 'The shop has no machine of that name.',
+            'tablet.*' => __('people.open_tablet.give_it_a_name_for_example'),
+            'machine.*' => __('people.open_tablet.there_is_no_machine_with_that'),
         ];
     }
 

@@ -30,10 +30,10 @@ final class SetSecret extends FormRequest
     public function messages(): array
     {
         return [
-            'secret.regex' => 'A PIN is 4 to 8 digits.',
+            'secret.regex' => __('people.set_secret.a_pin_has_4_to_8'),
             'secret.min' => Password::words(),
-            'secret.*' => 'That is too long.',
-            'kind.*' => 'Password or PIN.',
+            'secret.*' => __('people.set_secret.that_is_too_long'),
+            'kind.*' => __('people.set_secret.password_or_pin'),
         ];
     }
 
@@ -47,6 +47,8 @@ final class SetSecret extends FormRequest
     {
         $kind = $this->string('kind')->value() === 'pin' ? 'PIN' : 'password';
 
-        return $this->filled('secret') ? "has a new {$kind}" : "has no {$kind} any more";
+        return $this->filled('secret') ? __('people.set_secret.changed', [
+            'kind' => $kind,
+        ]) : __('people.set_secret.removed', ['kind' => $kind]);
     }
 }

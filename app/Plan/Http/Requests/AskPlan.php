@@ -29,12 +29,12 @@ final class AskPlan extends FormRequest
     public function messages(): array
     {
         return [
-            'like.*' => 'Choose one of the batches.',
-            'stitches.*' => 'How many stitches is 100 to 500 000.',
-            'colours.*' => 'How many colours is 1 to 30.',
-            'sewn_in.*' => 'Choose the frame it is sewn in.',
-            'pieces.*' => 'How many pieces is 1 to 2000.',
-            'due.*' => 'Write the day and the time.',
+            'like.*' => __('plan.ask_plan.choose_a_batch'),
+            'stitches.*' => __('plan.ask_plan.stitches_100_to_500_000'),
+            'colours.*' => __('plan.ask_plan.colours_1_to_30'),
+            'sewn_in.*' => __('plan.ask_plan.choose_the_frame'),
+            'pieces.*' => __('plan.ask_plan.pieces_1_to_2000'),
+            'due.*' => __('plan.ask_plan.enter_date_and_time'),
         ];
     }
 

@@ -22,7 +22,7 @@ final class ChooseSplit extends FormRequest
     public function messages(): array
     {
         return [
-            'pieces.*' => 'How many pieces is a whole number of at least one.',
+            'pieces.*' => __('plan.choose_split.enter_a_whole_number_of_at'),
         ];
     }
 }

@@ -30,16 +30,16 @@ final class SearchPlan extends FormRequest
     public function messages(): array
     {
         return [
-            'machine.*' => 'Choose one of the machines.',
-            'until.required_with' => 'Say until when it is down.',
-            'until.*' => 'Until when is a time to come, within two months.',
-            'hands.required_with' => 'Say how many machines more, or fewer, can be tended then.',
-            'from.*' => 'Say from when, or leave it empty.',
-            'to.*' => 'Until when is a time to come, after it begins, or empty.',
-            'hands.*' => 'How many machines more or fewer is a whole number, at most 20.',
-            'closes.*' => 'When the shop closes is a time to come, within two months.',
-            'frame.*' => 'Choose one of the frames.',
-            'frames.*' => 'Say how many more or fewer frames, at most 50.',
+            'machine.*' => __('plan.search_plan.choose_a_machine'),
+            'until.required_with' => __('plan.search_plan.enter_until_when_it_is_down'),
+            'until.*' => __('plan.search_plan.choose_a_time_within_the_next'),
+            'hands.required_with' => __('plan.search_plan.enter_how_many_more_or_fewer'),
+            'from.*' => __('plan.search_plan.enter_the_start_or_leave_it'),
+            'to.*' => __('plan.search_plan.choose_a_later_time_or_leave'),
+            'hands.*' => __('plan.search_plan.a_whole_number_at_most_20'),
+            'closes.*' => __('plan.search_plan.choose_a_closing_time_within_the'),
+            'frame.*' => __('plan.search_plan.choose_a_frame'),
+            'frames.*' => __('plan.search_plan.enter_how_many_more_or_fewer_2'),
             'iterations.*' => 'Between 100 and 5 000 000 steps.',
         ];
     }

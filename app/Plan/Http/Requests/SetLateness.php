@@ -24,11 +24,11 @@ final class SetLateness extends FormRequest
     public function messages(): array
     {
         return [
-            'late.required' => 'There is nothing to keep.',
-            'late.max' => 'At most 500 customers at once.',
-            'late.*.*' => 'A number between 0.1 and 20: 1 counts as much as others.',
-            'was.*' => 'Open this page anew.',
-            'was.*.*' => 'Open this page anew.',
+            'late.required' => __('plan.set_lateness.nothing_to_save'),
+            'late.max' => __('plan.set_lateness.at_most_500_customers_at_once'),
+            'late.*.*' => __('plan.set_lateness.a_factor_from_0_1_to'),
+            'was.*' => __('plan.set_lateness.reload_this_page'),
+            'was.*.*' => __('plan.set_lateness.reload_this_page'),
         ];
     }
 

@@ -25,7 +25,7 @@ final class TakeProposal extends FormRequest
     public function messages(): array
     {
         return [
-            'codes.*' => 'Tick at least one move, or take it whole.',
+            'codes.*' => __('plan.take_proposal.tick_at_least_one_batch_or'),
         ];
     }
 

@@ -33,11 +33,11 @@ final class AddBacking extends FormRequest
     public function messages(): array
     {
         return [
-            'kind.*' => 'Choose the kind.',
-            'form.*' => 'Off-cut, piece or roll.',
-            'gsm.*' => 'Weight is 10 to 300 g/m².',
-            'width.*' => 'Width is 20 to 3000 mm.',
-            ...CountBacking::WORDS,
+            'kind.*' => __('setup.add_backing.choose_the_kind'),
+            'form.*' => __('setup.add_backing.choose_off_cut_piece_or_roll'),
+            'gsm.*' => __('setup.add_backing.weight_10_to_300_g_m2'),
+            'width.*' => __('setup.add_backing.width_20_to_3000_mm'),
+            ...CountBacking::words(),
         ];
     }
 

@@ -41,14 +41,14 @@ final class ChooseSetup extends FormRequest
     public function messages(): array
     {
         return [
-            'frame.*' => 'Choose one of the shop’s frames.',
-            'turn.*' => 'Choose which way up it goes in.',
-            'backing.*' => 'Choose the backing.',
-            'layers.*' => 'One to four layers.',
-            'needle_size.*' => 'Choose a needle.',
-            'needle_point.*' => 'Choose its point.',
-            'speed.*' => 'Speed is 200 to 1500 stitches a minute.',
-            'why.*' => 'At most 200 letters.',
+            'frame.*' => __('setup.choose_setup.choose_one_of_your_frames'),
+            'turn.*' => __('setup.choose_setup.choose_the_rotation'),
+            'backing.*' => __('setup.choose_setup.choose_the_backing'),
+            'layers.*' => __('setup.choose_setup.one_to_four_layers'),
+            'needle_size.*' => __('setup.choose_setup.choose_a_needle'),
+            'needle_point.*' => __('setup.choose_setup.choose_its_point'),
+            'speed.*' => __('setup.choose_setup.speed_200_to_1500_spm'),
+            'why.*' => __('setup.choose_setup.at_most_200_characters'),
         ];
     }
 

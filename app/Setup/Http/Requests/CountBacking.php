@@ -11,10 +11,6 @@ final class CountBacking extends FormRequest
 {
     public const LENGTH = ['required', 'numeric', 'between:0,500000'];
     public const COUNT = ['required', 'integer', 'between:0,100000'];
-    public const WORDS = [
-        'length.*' => 'Length is 0 to 500 000 mm.',
-        'count.*' => 'How many is a whole number.',
-    ];
 
     /** @return array<string, mixed> */
     public function rules(): array
@@ -26,9 +22,18 @@ final class CountBacking extends FormRequest
     }
 
     /** @return array<string, string> */
+    public static function words(): array
+    {
+        return [
+            'length.*' => __('setup.count_backing.length'),
+            'count.*' => __('setup.count_backing.count'),
+        ];
+    }
+
+    /** @return array<string, string> */
     public function messages(): array
     {
-        return self::WORDS;
+        return self::words();
     }
 
     /** @return array<string, mixed> columns of `backing_stocks` */

@@ -38,13 +38,13 @@ final class KeepClamp extends FormRequest
     public function messages(): array
     {
         return [
-            'frame.*' => 'Choose one of the shop’s clamps.',
-            'machine.*' => 'Choose the machine.',
-            'x.*' => 'How far to the right the true centre was found, -200 to 200 mm.',
-            'y.*' => 'How far away from you it was found, -200 to 200 mm.',
-            'nudges.*' => 'How often the sensor arm was moved, 0 to 60.',
-            'checked.*' => 'Each step is ticked when it is done.',
-            'who.*' => 'Say who of the shop found it.',
+            'frame.*' => __('setup.keep_clamp.choose_a_clamp'),
+            'machine.*' => __('setup.keep_clamp.choose_the_machine'),
+            'x.*' => __('setup.keep_clamp.right_200_to_200_mm'),
+            'y.*' => __('setup.keep_clamp.back_200_to_200_mm'),
+            'nudges.*' => __('setup.keep_clamp.arm_steps_0_to_60'),
+            'checked.*' => __('setup.keep_clamp.tick_each_step_when_it_is'),
+            'who.*' => __('setup.keep_clamp.choose_who_found_it'),
         ];
     }
 

@@ -48,11 +48,17 @@ final class KeepPlacement extends FormRequest
         $to = "{$units->field(self::LEAST_MM)} to";
 
         return [
-            'size.*' => 'Choose the size.',
-            'from.*' => 'Choose the end it was measured from.',
-            'peg.*' => 'A peg has at most 12 signs.',
-            'down.*' => "Down is a length, {$to} {$units->said(self::MOST_DOWN_MM)}; above the seam it is below zero.",
-            'across.*' => "Across is a length, {$to} {$units->said(self::MOST_ACROSS_MM)}.",
+            'size.*' => __('setup.keep_placement.choose_the_size'),
+            'from.*' => __('setup.keep_placement.choose_the_end_it_was_measured'),
+            'peg.*' => __('setup.keep_placement.a_peg_has_up_to_12'),
+            'down.*' => __('setup.keep_placement.down_is_a_length_above_the', [
+                'to' => $to,
+                'value' => $units->said(self::MOST_DOWN_MM),
+            ]),
+            'across.*' => __('setup.keep_placement.across_is_a_length', [
+                'to' => $to,
+                'value' => $units->said(self::MOST_ACROSS_MM),
+            ]),
         ];
     }
 

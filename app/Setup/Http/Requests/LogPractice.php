@@ -23,7 +23,7 @@ final class LogPractice extends FormRequest
     {
         $sewn = function (string $field, mixed $value, Closure $fail): void {
             if ((int) $value + $this->integer('came_out') === 0) {
-                $fail('At least one was sewn.');
+                $fail(__('setup.log_practice.enter_at_least_one_sewn_piece'));
             }
         };
 
@@ -43,16 +43,16 @@ final class LogPractice extends FormRequest
     public function messages(): array
     {
         return [
-            'fabric.*' => 'Choose the cloth.',
-            'frame_kind.*' => 'Choose the kind of frame.',
-            'position.*' => 'Choose where on the garment.',
-            'who.*' => 'Say who of the shop sewed it.',
-            'on_scrap.*' => 'On scrap or for real.',
-            'came_out.*' => 'How many came out, 0 to 1000.',
-            'failed.integer' => 'How many did not, 0 to 1000.',
-            'failed.between' => 'How many did not, 0 to 1000.',
-            'remark.required' => 'Say what went wrong, so that the next one knows.',
-            'remark.max' => 'At most 200 letters.',
+            'fabric.*' => __('setup.log_practice.choose_the_cloth'),
+            'frame_kind.*' => __('setup.log_practice.choose_the_kind_of_frame'),
+            'position.*' => __('setup.log_practice.choose_the_position'),
+            'who.*' => __('setup.log_practice.choose_who_sewed_it'),
+            'on_scrap.*' => __('setup.log_practice.choose_scrap_or_real'),
+            'came_out.*' => __('setup.log_practice.good_0_to_1000'),
+            'failed.integer' => __('setup.log_practice.not_good_0_to_1000'),
+            'failed.between' => __('setup.log_practice.not_good_0_to_1000'),
+            'remark.required' => __('setup.log_practice.write_what_went_wrong_for_the'),
+            'remark.max' => __('setup.log_practice.at_most_200_characters'),
         ];
     }
 

@@ -35,9 +35,11 @@ final class MeasurePlace extends FormRequest
     public function messages(): array
     {
         return [
-            'frame.*' => 'Choose one of the shop’s frames.',
-            'ask.*' => 'Choose what is asked of the picture.',
-            '*' => 'Touch the four points of the frame, and: '.implode(', ', $this->question()->points()).'.',
+            'frame.*' => __('setup.measure_place.choose_one_of_your_frames'),
+            'ask.*' => __('setup.measure_place.choose_what_to_measure'),
+            '*' => __('setup.measure_place.touch_the_four_points_of_the', [
+                'value' => implode(', ', $this->question()->points()),
+            ]),
         ];
     }
 

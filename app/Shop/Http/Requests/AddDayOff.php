@@ -23,9 +23,9 @@ final class AddDayOff extends FormRequest
     public function messages(): array
     {
         return [
-            'day.unique' => 'That day is off already.',
-            'day.*' => 'Choose the day.',
-            'why.*' => 'Say why, in a few words.',
+            'day.unique' => __('shop.add_day_off.that_day_is_already_off'),
+            'day.*' => __('shop.add_day_off.choose_the_day'),
+            'why.*' => __('shop.add_day_off.give_a_short_reason'),
         ];
     }
 }

@@ -22,7 +22,7 @@ final class AddDowntime extends FormRequest
                 'to',
             ]);
             if ($from !== false && $to !== false && $to - $from > Day::SECONDS * (int) $value) {
-                $fail('It is not over when it comes again.');
+                $fail(__('shop.add_downtime.it_would_repeat_before_it_is'));
             }
         };
 
@@ -39,12 +39,12 @@ final class AddDowntime extends FormRequest
     public function messages(): array
     {
         return [
-            'every.integer' => 'After how many days it comes again is a whole number, at most 365.',
-            'every.between' => 'After how many days it comes again is a whole number, at most 365.',
-            'machine.*' => 'Choose the machine.',
-            'from.*' => 'Say from when.',
-            'to.*' => 'Say until when; it is after it begins.',
-            'what.*' => 'Say what for, in a few words.',
+            'every.integer' => __('shop.add_downtime.repeat_every_1_to_365_days'),
+            'every.between' => __('shop.add_downtime.repeat_every_1_to_365_days'),
+            'machine.*' => __('shop.add_downtime.choose_the_machine'),
+            'from.*' => __('shop.add_downtime.enter_the_start'),
+            'to.*' => __('shop.add_downtime.enter_an_end_after_the_start'),
+            'what.*' => __('shop.add_downtime.give_a_short_reason'),
         ];
     }
 

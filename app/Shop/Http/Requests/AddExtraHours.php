@@ -16,7 +16,7 @@ final class AddExtraHours extends FormRequest
         $day = static fn(mixed $time): string => substr(is_string($time) ? $time : '', 0, 10);
         $sameDay = function (string $field, mixed $value, Closure $fail) use ($day): void {
             if ($day($value) !== $day($this->input('extra_from'))) {
-                $fail('Extra hours begin and end on one day.');
+                $fail(__('shop.add_extra_hours.overtime_starts_and_ends_on_one'));
             }
         };
 
@@ -31,11 +31,11 @@ final class AddExtraHours extends FormRequest
     public function messages(): array
     {
         return [
-            'extra_from.*' => 'Say from when.',
-            'extra_to.required' => 'Say until when.',
-            'extra_to.date' => 'Say until when.',
-            'extra_to.after' => 'Until when is after it begins.',
-            'extra_why.*' => 'Say what for, in a few words.',
+            'extra_from.*' => __('shop.add_extra_hours.enter_the_start'),
+            'extra_to.required' => __('shop.add_extra_hours.enter_the_end'),
+            'extra_to.date' => __('shop.add_extra_hours.enter_the_end'),
+            'extra_to.after' => __('shop.add_extra_hours.the_end_must_be_after_the'),
+            'extra_why.*' => __('shop.add_extra_hours.give_a_short_reason'),
         ];
     }
 

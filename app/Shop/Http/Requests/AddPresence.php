@@ -41,15 +41,15 @@ final class AddPresence extends FormRequest
     public function messages(): array
     {
         return [
-            'who.required' => 'Say who, in a few words.',
-            'who.max' => 'Say who, in a few words.',
-            'people.*' => 'Choose away or in as well.',
-            'first_day.*' => 'Choose the first day.',
-            'who.in' => 'Choose who is away: '.implode(', ', $this->people).'.',
-            'last_day.*' => 'The last day is not before the first; leave it empty for one day.',
-            'from_time.*' => 'Say from when, or leave both empty for all the day.',
-            'to_time.*' => 'Say until when, after it begins, or leave both empty for all the day.',
-            'weekdays.*' => 'Choose the days of the week.',
+            'who.required' => __('shop.add_presence.give_a_short_note'),
+            'who.max' => __('shop.add_presence.give_a_short_note'),
+            'people.*' => __('shop.add_presence.choose_absent_or_extra'),
+            'first_day.*' => __('shop.add_presence.choose_the_first_day'),
+            'who.in' => __('shop.add_presence.choose_who_is_absent', ['value' => implode(', ', $this->people)]),
+            'last_day.*' => __('shop.add_presence.the_last_day_cannot_be_before'),
+            'from_time.*' => __('shop.add_presence.enter_the_start_or_leave_both'),
+            'to_time.*' => __('shop.add_presence.enter_an_end_after_the_start'),
+            'weekdays.*' => __('shop.add_presence.choose_weekdays'),
         ];
     }
 

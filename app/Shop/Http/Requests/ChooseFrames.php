@@ -21,8 +21,8 @@ final class ChooseFrames extends FormRequest
     public function messages(): array
     {
         return [
-            'sets' => 'Tick what the shop has, or leave the step as it is.',
-            'sets.*' => 'Tick what the shop has, or leave the step as it is.',
+            'sets' => __('shop.choose_frames.tick_your_frames_or_skip_this'),
+            'sets.*' => __('shop.choose_frames.tick_your_frames_or_skip_this'),
         ];
     }
 

@@ -11,8 +11,6 @@ use Illuminate\Validation\Rule;
 /** Threads of the colour card that the shop has. */
 final class ChooseThreads extends FormRequest
 {
-    private const NONE = 'Tick what stands on the shelf, or leave the step as it is.';
-
     /** @return array<string, mixed> */
     public function rules(): array
     {
@@ -24,9 +22,9 @@ final class ChooseThreads extends FormRequest
     {
         return [
             // By the rule: a star would take the list itself too.
-            'codes.required' => self::NONE,
-            'codes.array' => self::NONE,
-            'codes.*' => 'That is not on the card.',
+            'codes.required' => __('shop.choose_threads.tick'),
+            'codes.array' => __('shop.choose_threads.tick'),
+            'codes.*' => __('shop.choose_threads.that_thread_is_not_on_the'),
         ];
     }
 

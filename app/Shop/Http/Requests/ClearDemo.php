@@ -10,22 +10,15 @@ use Illuminate\Validation\Rule;
 /** The demo is cleared away; what of it one would like to go on with. */
 final class ClearDemo extends FormRequest
 {
-    public const KEEPS = [
-        'machines' => 'Machines',
-        'frames' => 'Frames',
-        'garments' => 'Garments with their measures',
-        'threads' => 'The thread shelf',
-        'rules' => 'House rules, as they are set',
-    ];
-    private const WORD = 'my own';
+    public const KEEPS = ['machines', 'frames', 'garments', 'threads', 'rules'];
 
     /** @return array<string, mixed> */
     public function rules(): array
     {
         return [
             'keep' => ['nullable', 'array'],
-            'keep.*' => [Rule::in(array_keys(self::KEEPS))],
-            'word' => ['required', Rule::in([self::WORD])],
+            'keep.*' => [Rule::in(self::KEEPS)],
+            'word' => ['required', Rule::in([__('shop.clear_demo.word')])],
         ];
     }
 
@@ -33,8 +26,8 @@ final class ClearDemo extends FormRequest
     public function messages(): array
     {
         return [
-            'word.*' => 'Type “'.self::WORD.'” to clear the demo away.',
-            'keep.*' => 'That cannot be kept by itself.',
+            'word.*' => __('shop.clear_demo.type_to_clear_the_demo', ['value' => __('shop.clear_demo.word')]),
+            'keep.*' => __('shop.clear_demo.that_cannot_be_kept_on_its'),
         ];
     }
 
@@ -42,5 +35,17 @@ final class ClearDemo extends FormRequest
     public function keep(): array
     {
         return array_values(array_map(strval(...), $this->array('keep')));
+    }
+
+    /** What may be kept, as it is read. */
+    public static function words(string $what): string
+    {
+        return match ($what) {
+            'machines' => __('shop.clear_demo.machines'),
+            'frames' => __('shop.clear_demo.frames'),
+            'garments' => __('shop.clear_demo.garments'),
+            'threads' => __('shop.clear_demo.threads'),
+            default => __('shop.clear_demo.rules'),
+        };
     }
 }

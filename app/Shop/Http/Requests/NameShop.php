@@ -29,12 +29,12 @@ final class NameShop extends FormRequest
     public function messages(): array
     {
         return [
-            'name.*' => 'What is the shop called? At most 80 letters.',
-            'zone.*' => 'Choose the time zone from the list.',
-            'currency.*' => 'A currency is three letters, such as EUR.',
-            'units.*' => 'Choose millimetres or inches.',
-            'owner.*' => 'Who owns the shop? At most 40 letters.',
-            'password.same' => 'The two passwords are not the same.',
+            'name.*' => __('shop.name_shop.enter_the_shops_name_up_to'),
+            'zone.*' => __('shop.name_shop.choose_the_time_zone_from_the'),
+            'currency.*' => __('shop.name_shop.a_currency_has_three_letters_for'),
+            'units.*' => __('shop.name_shop.choose_millimetres_or_inches'),
+            'owner.*' => __('shop.name_shop.enter_the_owners_name_up_to'),
+            'password.same' => __('shop.name_shop.the_two_passwords_are_not_the'),
             'password.*' => Password::words(),
         ];
     }

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Shop\Http\Requests;
 
 use App\Shop\House;
+use App\Shop\RuleWords;
 use Hakama\House\HouseRule;
 use Hakama\House\Question;
 use Hakama\House\RuleSpec;
@@ -41,11 +42,15 @@ final class SetRules extends FormRequest
     /** @return array<string, string> */
     public function messages(): array
     {
-        $messages = ['schools.*' => 'Choose one of the schools.', 'schools.array' => 'That is no question of the house.'];
+        $messages = ['schools.*' => __('shop.set_rules.choose_one_of_the_options'), 'schools.array' => __('shop.set_rules.that_is_not_a_house_rule')];
         foreach (HouseRule::cases() as $rule) {
             $spec = RuleSpec::of($rule);
-            $messages["{$rule->value}.between"] = "From {$spec->least} to {$spec->most} {$spec->unit}.";
-            $messages["{$rule->value}.*"] = 'Write a number.';
+            $messages["{$rule->value}.between"] = __('shop.set_rules.from_to', [
+                'least' => RuleWords::figure($rule, $spec->least),
+                'most' => RuleWords::figure($rule, $spec->most),
+                'unit' => RuleWords::unit($rule),
+            ]);
+            $messages["{$rule->value}.*"] = __('shop.set_rules.enter_a_number');
         }
 
         return $messages;
@@ -62,8 +67,7 @@ final class SetRules extends FormRequest
                 if ($this->filled('seen') && $this->string('seen')->value() !== $house->sign()) {
                     $validator->errors()->add(
                         'seen',
-                        'Somebody else has changed the house rules meanwhile; what you wrote is still here. Look at the '.
-                            'page anew before you save it.',
+                        __('shop.set_rules.somebody_else_changed_the_house_rules'),
                     );
                 }
                 try {
@@ -75,14 +79,20 @@ final class SetRules extends FormRequest
         ];
     }
 
+    /** Amounts are typed as money and kept in cents. */
     protected function prepareForValidation(): void
     {
-        $this->merge(
-            array_map(
-                static fn(mixed $typed): mixed => is_string($typed) ? str_replace(',', '.', $typed) : $typed,
-                $this->only(array_column(HouseRule::cases(), 'value')),
-            ),
-        );
+        $read = [];
+        foreach (HouseRule::cases() as $rule) {
+            $typed = $this->input($rule->value);
+            if (is_string($typed)) {
+                $figure = str_replace(',', '.', $typed);
+                $read[$rule->value] = RuleSpec::of($rule)->isMoney() && is_numeric($figure)
+                    ? (string) round(100 * (float) $figure)
+                    : $figure;
+            }
+        }
+        $this->merge($read);
     }
 
     /** @return array<string, float> rule => value */

@@ -37,7 +37,7 @@ final class SetWeek extends FormRequest
         return [
             function (Validator $validator): void {
                 if ($validator->errors()->isEmpty() && array_filter($this->shifts()) === []) {
-                    $validator->errors()->add('week.1', 'On one day at least something is done.');
+                    $validator->errors()->add('week.1', __('shop.set_week.enter_hours_for_at_least_one'));
                 }
             },
         ];

@@ -26,7 +26,7 @@ final class CountStock extends FormRequest
     /** @return array<string, string> */
     public function messages(): array
     {
-        return ['kind.*' => 'Choose what was counted.', 'amount.*' => 'How much is there, as a number: 0 to 100 000.'];
+        return ['kind.*' => __('stock.count_stock.choose_what_was_counted'), 'amount.*' => __('stock.count_stock.quantity_0_to_100_000')];
     }
 
     public function kind(): StockKind

@@ -25,9 +25,9 @@ final class KeepSuppliers extends FormRequest
     public function messages(): array
     {
         return [
-            'suppliers.*.name' => 'At most 80 letters.',
-            'suppliers.*.lead_days' => 'Days are a number, 0 to 120; or leave it empty.',
-            'suppliers' => 'Open the page anew.',
+            'suppliers.*.name' => __('stock.keep_suppliers.at_most_80_characters'),
+            'suppliers.*.lead_days' => __('stock.keep_suppliers.days_0_to_120_or_leave'),
+            'suppliers' => __('stock.keep_suppliers.reload_the_page'),
         ];
     }
 

@@ -24,8 +24,8 @@ final class MeasureBolt extends FormRequest
     public function messages(): array
     {
         return [
-            'cloth.*' => 'Choose a cloth of the shelf.',
-            'length_mm.*' => 'How much is left on the bolt, in mm: 0 to 500 000.',
+            'cloth.*' => __('stock.measure_bolt.choose_a_cloth_from_stock'),
+            'length_mm.*' => __('stock.measure_bolt.length_left_on_the_bolt_0'),
         ];
     }
 

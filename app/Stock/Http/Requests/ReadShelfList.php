@@ -10,5 +10,4 @@ use App\Foundation\Http\ReadList;
 final class ReadShelfList extends ReadList
 {
     protected const EXTENSIONS = 'csv,xlsx';
-    protected const KINDS = 'A list is a .csv or an .xlsx file.';
 }

@@ -28,7 +28,7 @@
     <figure>
         <svg viewBox="{{ App\Setup\SetupDrawing::view($box, 12) }}" class="weave max-h-[300px] w-full border border-hair"
             role="img" id="cap-flat"
-            aria-label="The cap opened flat, with its seams, what limits the design there and how far round the driver reaches"
+            aria-label="{{ __('setup.draw_cap.the_cap_laid_flat_with_its') }}"
             data-wrap="{{ $n($wrap) }}" data-limit="{{ $n($limit) }}" data-place="{{ $place->value }}">
             @if ($front || $back)
                 <path class="cloth-edge" d="{{ App\Setup\SetupDrawing::path($m->shape->outline) }}"
@@ -80,43 +80,61 @@
             <g font-size="10" paint-order="stroke" stroke="#fffdf8" stroke-width="2.4">
                 @if ($front)
                     <text x="{{ $n(-$wrap + 3) }}"
-                        y="{{ $n(-$limit - 2.5) }}">height limit {{ $units->figure($face->limitMm) }}
-                        over the gap</text>
+                        y="{{ $n(-$limit - 2.5) }}">{{ __('setup.draw_cap.height_limit_above_the_gap', [
+                            'limit_mm' => $units->figure($face->limitMm),
+                        ]) }}</text>
                 @endif
                 <text x="{{ $n(($front || $back ? -$wrap : 0) + 3) }}"
-                    y="{{ $n(-$gap - 2) }}">gap {{ $units->figure($gap) }}</text>
-                <text x="{{ $n($wrap - 3) }}" y="-3" text-anchor="end">wrap {{ $units->figure($wrap) }} =
-                    {{ round($face->halfAngleDeg) }}°</text>
+                    y="{{ $n(-$gap - 2) }}">{{ __('setup.draw_cap.gap', ['gap' => $units->figure($gap)]) }}</text>
+                <text x="{{ $n($wrap - 3) }}" y="-3" text-anchor="end">{{ __('setup.draw_cap.wrap', [
+                    'wrap' => $units->figure($wrap),
+                    'half_angle_deg' => round($face->halfAngleDeg),
+                ]) }}</text>
                 @if (! $front && ! $back)
-                    <text x="2" y="{{ $n(-$dome * 0.9 - 3) }}">front seam</text>
+                    <text x="2" y="{{ $n(-$dome * 0.9 - 3) }}">{{ __('setup.draw_cap.front_seam') }}</text>
                     <text x="{{ $n($face->seamMm(1) + 2) }}"
-                        y="{{ $n(-$dome * 0.62) }}">seam {{ $units->figure($face->seamMm(1)) }}</text>
+                        y="{{ $n(-$dome * 0.62) }}">{{ __('setup.draw_cap.seam', [
+                            'seam_mm' => $units->figure($face->seamMm(1)),
+                        ]) }}</text>
                     <text x="{{ $n($face->seamMm(2) + 2) }}"
-                        y="{{ $n(-$dome * 0.62) }}">seam {{ $units->figure($face->seamMm(2)) }}</text>
+                        y="{{ $n(-$dome * 0.62) }}">{{ __('setup.draw_cap.seam', [
+                            'seam_mm' => $units->figure($face->seamMm(2)),
+                        ]) }}</text>
                 @elseif ($back)
                     <text x="{{ $n($face->seamMm(1) + 2) }}"
-                        y="{{ $n(-$dome * 0.62) }}">seam {{ $units->figure($face->seamMm(1)) }}</text>
+                        y="{{ $n(-$dome * 0.62) }}">{{ __('setup.draw_cap.seam', [
+                            'seam_mm' => $units->figure($face->seamMm(1)),
+                        ]) }}</text>
                 @endif
             </g>
         </svg>
         <figcaption class="text-sm text-soft">
             @if ($front)
-                Opened flat: {{ $units->figure($w) }} of {{ $units->said(2 * $wrap) }} round,
-                    {{ $units->figure($h) }} of
-                {{ $units->figure($face->limitMm) }} high.
+                {{ __('setup.draw_cap.laid_flat_of_around_of_high', [
+                    'w' => $units->figure($w),
+                    'value' => $units->said(2 * $wrap),
+                    'h' => $units->figure($h),
+                    'limit_mm' => $units->figure($face->limitMm),
+                ]) }}
             @elseif ($back)
-                Opened flat about the back seam, the strap opening below: {{ $units->figure($w) }} of
-                {{ $units->said(2 * $face->seamMm(1)) }} between the seams.
+                {{ __('setup.draw_cap.laid_flat_around_the_back_seam', [
+                    'w' => $units->figure($w),
+                    'value' => $units->said(2 * $face->seamMm(1)),
+                ]) }}
             @else
-                Opened flat from the front seam: its middle {{ $units->said($middle) }} round, that is
-                {{ round($face->angleDeg($middle)) }}°.
+                {{ __('setup.draw_cap.laid_flat_from_the_front_seam', [
+                    'middle' => $units->said($middle),
+                    'angle_deg' => round($face->angleDeg($middle)),
+                ]) }}
             @endif
         </figcaption>
     </figure>
     <figure>
         <svg viewBox="{{ $n(-$r - 24) }} {{ $n(-$box->top - 12) }} {{ $n(2 * $r + 48) }} {{ $n($box->top + 48) }}"
             class="weave max-h-[300px] w-full border border-hair" role="img" id="cap-front"
-            aria-label="The cap seen from {{ $front ? 'the front' : ($back ? 'the back' : 'the side') }}"
+            aria-label="{{ __('setup.draw_cap.the_cap_seen_from', [
+                'value' => $front ? __('setup.draw_cap.the_front') : ($back ? __('setup.draw_cap.the_back') : __('setup.draw_cap.the_side')),
+            ]) }}"
                 data-radius="{{ $n($r) }}">
             <path class="cloth-edge"
                 d="{{ App\Setup\SetupDrawing::path(array_map(static fn($p) => new Hakama\Stitch\Point($seen($p->x),
@@ -162,8 +180,7 @@
                     $n($seen(min($w / 2, $r * M_PI_2))) }} {{ $n(-$low) }}V{{ $n(-$high) }}"
                 stroke="#1d2433" stroke-width=".5" stroke-dasharray="2 2" />
         </svg>
-        <figcaption class="text-sm text-soft">From {{ $front ? 'the front' : ($back
-            ? 'the back' : 'the side') }}: its edges stand at {{ round($face->angleDeg($w / 2)) }}°
-            from its own middle and are seen {{ $units->said($seen($w / 2)) }} from there.</figcaption>
+        <figcaption class="text-sm text-soft">{{ __('setup.draw_cap.seen_from_edges_at_from_the', ['value' => $front ? __('setup.draw_cap.the_front') : ($back
+            ? __('setup.draw_cap.the_back') : __('setup.draw_cap.the_side')), 'angle_deg' => round($face->angleDeg($w / 2)), 'w' => $units->said($seen($w / 2))]) }}</figcaption>
     </figure>
 </div>

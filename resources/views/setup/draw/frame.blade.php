@@ -17,7 +17,10 @@
 @endphp
 <svg viewBox="{{ -$half }} {{ -$oh / 2 - $pad }} {{ 2 * $half }} {{ $oh + 2 * $pad }}"
     class="weave max-h-[300px] w-full border border-hair" role="img" id="in-frame"
-    aria-label="Frame {{ $f->id }} to scale with the design in it, turned {{ $fit->turn->value }} degrees"
+    aria-label="{{ __('setup.draw_frame.frame_to_scale_with_the_design', [
+        'id' => $f->id,
+        'value' => $fit->turn->value,
+    ]) }}"
     data-turn="{{ $fit->turn->value }}">
     @if ($f->window->round)
         <ellipse rx="{{ $ow / 2 }}" ry="{{ $oh / 2 }}" fill="#cfc6b4" stroke="#1d2433" stroke-width=".6" />
@@ -80,10 +83,12 @@
             <circle cx="{{ $n($mx) }}" cy="{{ $n($my) }}" r="3.4" fill="none" stroke="#1d2433"
                 stroke-width=".5" stroke-dasharray="1.2 1" />
             <text x="{{ $n($mx + 5) }}" y="{{ $n($my - 2) }}" font-size="{{ $small }}"
-                paint-order="stroke" stroke="#fffdf8" stroke-width="{{ $small / 4 }}">what the machine takes for the
-                centre</text>
+                paint-order="stroke" stroke="#fffdf8" stroke-width="{{ $small / 4 }}">{{ __('setup.draw_frame.where_the_machine_assumes_the_centre') }}</text>
         </g>
     @endif
-    <text x="{{ -$half + 4 }}" y="{{ $oh / 2 + $pad - 4 }}" font-size="{{ $small }}">{{ $f->id }},
-        {{ $ww }} × {{ $wh }} mm · towards you is down</text>
+    <text x="{{ -$half + 4 }}" y="{{ $oh / 2 + $pad - 4 }}" font-size="{{ $small }}">{{ __('setup.draw_frame.x_mm_towards_you_is_down', [
+        'id' => $f->id,
+        'ww' => $ww,
+        'wh' => $wh,
+    ]) }}</text>
 </svg>

@@ -32,8 +32,11 @@
 <svg viewBox="{{ App\Setup\SetupDrawing::view($corners, $pad) }}" class="weave max-h-[360px] w-full border border-hair"
     role="img" id="{{ $turned ? 'at-machine' : 'on-garment' }}" data-turn="{{ $turn->value }}"
     data-size="{{ $sheet->row->size->value }}"
-    aria-label="{{ $turned ? "The garment as you see it at the machine, turned {$turn->value} degrees"
-        : "The {$shape->panel->label()} in size {$sheet->row->size->value} with the design at its place" }}">
+    aria-label="{{ $turned ? __('setup.draw_garment.the_garment_as_you_see_it', ['value' => $turn->value])
+        : __('setup.draw_garment.the_in_size_with_the_design', [
+            'panel' => $shape->panel->label(),
+            'value' => $sheet->row->size->value,
+        ]) }}">
     <g transform="rotate({{ -$turn->value }})">
         <path class="cloth-edge" d="{{ App\Setup\SetupDrawing::path($shape->outline) }}" fill="{{ $pieceFill }}"
             fill-opacity=".42" stroke="#1d2433" stroke-width="{{ $n(1.6 * $line) }}" stroke-linejoin="round" />
@@ -120,10 +123,8 @@
     </g>
     @if ($turned)
         <g font-size="{{ $n($size) }}" text-anchor="middle" font-weight="600">
-            <text x="{{ $n(($corners->left + $corners->right) / 2) }}" y="{{ $n(-$corners->top - $pad * 0.45) }}">▲ the
-                machine</text>
-            <text x="{{ $n(($corners->left + $corners->right) / 2) }}" y="{{ $n(-$corners->bottom + $pad * 0.75) }}">▼
-                you</text>
+            <text x="{{ $n(($corners->left + $corners->right) / 2) }}" y="{{ $n(-$corners->top - $pad * 0.45) }}">{{ __('setup.draw_garment.the_machine') }}</text>
+            <text x="{{ $n(($corners->left + $corners->right) / 2) }}" y="{{ $n(-$corners->bottom + $pad * 0.75) }}">{{ __('setup.draw_garment.you') }}</text>
         </g>
     @endif
 </svg>

@@ -19,12 +19,12 @@
     $t = max(7, $view->height() / 30);
 @endphp
 <svg viewBox="{{ App\Setup\SetupDrawing::view($view, 16) }}" class="weave max-h-[420px] w-full border border-hair"
-    role="img" id="along-tube" aria-label="The tube with its hoopings and a template mark for each"
+    role="img" id="along-tube" aria-label="{{ __('setup.draw_tube.the_tube_with_its_hoopings_and') }}"
     data-hoopings="{{ count($hoops) }}">
     <path class="cloth-edge" d="{{ App\Setup\SetupDrawing::path($m->shape->outline) }}"
         fill="{{ $sheet->decoration->line->colour_hex }}" fill-opacity=".16" stroke="#1d2433" stroke-width=".8" />
     <path d="M0 {{ $n(-$box->top) }}V{{ $n(-$box->bottom) }}" stroke="#6b6555" stroke-width=".6" stroke-dasharray="5 4">
-        <title>outer seam or crease</title>
+        <title>{{ __('setup.draw_tube.outer_seam_or_crease') }}</title>
     </path>
     @foreach ($tube->artworks as [$artwork, $at])
         @php
@@ -49,8 +49,10 @@
                 stroke="#c8481f" stroke-width="1.4" />
             <path d="M8 {{ $n(-$y($hooping->markMm)) }}H{{ $n($side) }}" stroke="#c8481f" stroke-width=".6" />
             <text x="{{ $n($side + 2) }}" y="{{ $n(-$y($hooping->markMm) + $t / 3) }}"
-                font-size="{{ $n($t) }}" font-weight="600">{{ $i + 1 }}: mark at
-                {{ $units->field($hooping->markMm) }}</text>
+                font-size="{{ $n($t) }}" font-weight="600">{{ __('setup.draw_tube.mark_at', [
+                    'i' => $i + 1,
+                    'field' => $units->field($hooping->markMm),
+                ]) }}</text>
         </g>
     @endforeach
     @foreach ($tube->hoopings->refused as $motif)

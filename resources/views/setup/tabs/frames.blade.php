@@ -1,23 +1,26 @@
 @if (count($sheet->waysIn()) > 1)
     <table class="mb-4" id="ways-in">
-        <caption class="sr-only">Ways in, best first</caption>
+        <caption class="sr-only">{{ __('setup.tabs_frames.ways_to_load_best_first') }}</caption>
         <thead>
             <tr>
-                <th>Way in</th>
-                <th>Goes</th>
-                <th class="num">Hoopings</th>
-                <th class="num">Hands, min a piece</th>
-                <th>Why</th>
+                <th>{{ __('setup.tabs_frames.access') }}</th>
+                <th>{{ __('setup.tabs_frames.loads_first') }}</th>
+                <th class="num">{{ __('setup.tabs_frames.hoopings') }}</th>
+                <th class="num">{{ __('setup.tabs_frames.hands_min_per_piece') }}</th>
+                <th>{{ __('setup.tabs_frames.why') }}</th>
             </tr>
         </thead>
         <tbody>
             @foreach ($sheet->waysIn() as $way)
                 <tr>
-                    <td>{{ ucfirst($way->way->access->label()) }} on the {{ $way->way->driver->value }} driver</td>
+                    <td>{{ __('setup.tabs_frames.on_the_driver', [
+                        'access' => ucfirst($way->way->access->label()),
+                        'value' => $way->way->driver->value,
+                    ]) }}</td>
                     <td>@if ($way->works())
-                            yes
+                            {{ __('setup.tabs_frames.yes') }}
                         @else
-                            <span class="now">no</span>
+                            <span class="now">{{ __('setup.tabs_frames.no') }}</span>
                         @endif
                     </td>
                     <td class="num">{{ $way->best->fit->times() }}</td>
@@ -31,40 +34,46 @@
 <table>
     <thead>
         <tr>
-            <th>Frame</th>
-            <th>Fits</th>
-            <th class="num">Clear, {{ $units->label() }}</th>
-            <th>Way up</th>
-            <th>To change</th>
-            <th><span class="sr-only">Look at it</span></th>
+            <th>{{ __('setup.tabs_frames.frame') }}</th>
+            <th>{{ __('setup.tabs_frames.fits') }}</th>
+            <th class="num">{{ __('setup.tabs_frames.clear', ['units' => $units->label()]) }}</th>
+            <th>{{ __('setup.tabs_frames.way_up') }}</th>
+            <th>{{ __('setup.tabs_frames.changes') }}</th>
+            <th><span class="sr-only">{{ __('setup.tabs_frames.look') }}</span></th>
         </tr>
     </thead>
     <tbody>
         @foreach ($sheet->ranked() as $one)
             <tr @class(['font-semibold' => $fit?->frame->id === $one->fit->frame->id])>
                 <td>{{ $one->fit->frame->id }} <span
-                        class="text-sm font-normal text-soft">{{ $one->fit->frame->kind->value }},
-                        {{ $one->fit->frame->count }} here</span></td>
-                <td>{!! $one->fits()
-                    ? 'yes'
-                    : match (true) {
-                        ! $one->goesIn() => '<span class="now">does not go in</span>',
-                        ! $one->liesOn() => '<span class="now">hangs over the edge</span>',
-                        default => '<span class="now">no</span>',
-                    } !!}</td>
+                        class="text-sm font-normal text-soft">{{ __('setup.tabs_frames.here', [
+                            'value' => $one->fit->frame->kind->value,
+                            'count' => $one->fit->frame->count,
+                        ]) }}</span></td>
+                <td><span @class(['now' => ! $one->fits()])>{{ match (true) {
+                    $one->fits() => __('setup.tabs_frames.yes'),
+                    ! $one->goesIn() => __('setup.tabs_frames.does_not_go_in'),
+                    ! $one->liesOn() => __('setup.tabs_frames.hangs_over'),
+                    default => __('setup.tabs_frames.no'),
+                } }}</span></td>
                 <td class="num">{{ $mm($one->fit->clearMm) }}</td>
                 <td class="tabular-nums">{{ $one->fit->turn->value }}°</td>
                 <td>{{ $one->change->label() }}</td>
                 <td class="num"><button type="button" class="btn btn-small"
                         hx-get="{{ $at(['frame' => $one->fit->frame->id, 'turn' => null]) }}"
                         hx-target="#sheet"
-                        aria-label="Look at frame {{ $one->fit->frame->id }}">Look</button></td>
+                        aria-label="{{ __('setup.tabs_frames.look_at_frame', [
+                            'id' => $one->fit->frame->id,
+                        ]) }}">{{ __('setup.tabs_frames.look') }}</button></td>
             </tr>
         @endforeach
     </tbody>
 </table>
 @if ($sheet->on->mounted)
-    <p class="mt-1 text-sm text-soft">Changes are counted from {{ $sheet->on->mounted->code }}
-        {{ $sheet->on->mounted->name }}, which stands with {{ $sheet->on->mounted->frame?->code ?? 'no frame' }}
-        on the {{ $sheet->on->mounted->driver }} driver.</p>
+    <p class="mt-1 text-sm text-soft">{{ __('setup.tabs_frames.changes_are_counted_from_now_set', [
+        'code' => $sheet->on->mounted->code,
+        'name' => $sheet->on->mounted->name,
+        'code_2' => $sheet->on->mounted->frame?->code ?? __('setup.tabs_frames.no_frame'),
+        'driver' => $sheet->on->mounted->driver,
+    ]) }}</p>
 @endif

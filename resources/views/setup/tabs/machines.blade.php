@@ -1,17 +1,18 @@
 <table>
     <thead>
         <tr>
-            <th>Machine</th>
-            <th>Can it</th>
-            <th>To be minded there</th>
-            <th><span class="sr-only">Ask of it alone</span></th>
+            <th>{{ __('setup.tabs_machines.machine') }}</th>
+            <th>{{ __('setup.tabs_machines.can_do_it') }}</th>
+            <th>{{ __('setup.tabs_machines.watch_out_for') }}</th>
+            <th><span class="sr-only">{{ __('setup.tabs_machines.check_this_machine_only') }}</span></th>
         </tr>
     </thead>
     <tbody>
         @foreach ($sheet->on->machines as $one)
             <tr @class(['font-semibold' => $sheet->on->onMachine === $one->machine->code])>
                 <td>{{ $one->machine->code }} {{ $one->machine->name }}</td>
-                <td>{!! $one->verdict === 'stop' ? '<span class="now">no</span>' : 'yes' !!}</td>
+                <td><span @class(['now' => $one->verdict === 'stop'])>{{ $one->verdict === 'stop'
+                    ? __('setup.tabs_frames.no') : __('setup.tabs_frames.yes') }}</span></td>
                 <td class="text-sm font-normal">
                     @foreach ($one->own as $warning)
                         {{ $warning->text }}
@@ -22,8 +23,9 @@
                             ? 'any' : $one->machine->code]) }}"
                         hx-target="#sheet"
                         aria-label="{{ $sheet->on->onMachine === $one->machine->code
-                            ? 'Ask of all machines again' : "Ask of {$one->machine->code} alone" }}">{{
-                            $sheet->on->onMachine === $one->machine->code ? 'All' : 'Ask' }}</button>
+                            ? __('setup.tabs_machines.check_all_machines') : __('setup.tabs_machines.check_only', [
+                                'code' => $one->machine->code,
+                            ]) }}">{{ $sheet->on->onMachine === $one->machine->code ? __('setup.tabs_machines.all') : __('setup.tabs_machines.check') }}</button>
                 </td>
             </tr>
         @endforeach

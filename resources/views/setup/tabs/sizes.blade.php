@@ -1,29 +1,29 @@
 @if (count($rows) > 1)
-    <h2 class="mb-1 mt-6">Over the sizes</h2>
+    <h2 class="mb-1 mt-6">{{ __('setup.tabs_sizes.sizes') }}</h2>
     @if ($sheet->sizes->differs())
-        <p class="note note-now mb-2">Not every size may go in the same way.
-            {{ $sheet->sizes->common() === []
-                ? 'Set the sizes up apart.' : 'All of them may be turned ' . $sheet->sizes->common()[0]->value
-                . '°: decide it for the whole batch.' }}
+        <p class="note note-now mb-2">{{ __('setup.tabs_sizes.not_every_size_can_be_loaded', ['value' => $sheet->sizes->common() === []
+                ? __('setup.tabs_sizes.set_up_the_sizes_separately') : __('setup.tabs_sizes.all_sizes_can_be_turned_decide', [
+                    'value' => $sheet->sizes->common()[0]->value,
+                ])]) }}
         </p>
     @endif
     @if ($sheet->sizes->framesDiffer())
         <p class="note note-now mb-2">
-            {{ $sheet->sizes->commonFrames() === [] ? 'No frame does for all sizes: set them up apart.'
-                : $sheet->sizes->commonFrames()[0] . ' does for all sizes.' }}
+            {{ $sheet->sizes->commonFrames() === [] ? __('setup.tabs_sizes.no_frame_fits_all_sizes_set')
+                : __('setup.tabs_sizes.fits_all_sizes', ['common_frames' => $sheet->sizes->commonFrames()[0]]) }}
         </p>
     @endif
     <table>
         <thead>
             <tr>
-                <th>Size</th>
-                <th class="num">Pieces</th>
-                <th class="num">Neck leaves, {{ $units->label() }}</th>
-                <th>Way up</th>
-                <th>Frames that do</th>
-                <th class="num">Down, {{ $units->label() }}</th>
-                <th class="num">Across, {{ $units->label() }}</th>
-                <th>Peg</th>
+                <th>{{ __('setup.tabs_sizes.size') }}</th>
+                <th class="num">{{ __('setup.tabs_sizes.pieces') }}</th>
+                <th class="num">{{ __('setup.tabs_sizes.room_at_the_neck', ['units' => $units->label()]) }}</th>
+                <th>{{ __('setup.tabs_sizes.way_up') }}</th>
+                <th>{{ __('setup.tabs_sizes.frames_that_fit') }}</th>
+                <th class="num">{{ __('setup.tabs_sizes.down', ['units' => $units->label()]) }}</th>
+                <th class="num">{{ __('setup.tabs_sizes.across', ['units' => $units->label()]) }}</th>
+                <th>{{ __('setup.tabs_sizes.peg') }}</th>
             </tr>
         </thead>
         <tbody>
@@ -43,11 +43,11 @@
                         @endif
                     </td>
                     <td class="tabular-nums">
-                        {{ implode(', else ', array_map(static fn($turn) => $turn->value . '°', $row->turns())) }}
+                        {{ implode(__('setup.tabs_sizes.otherwise').' ', array_map(static fn($turn) => $turn->value . '°', $row->turns())) }}
                     </td>
-                    <td>{!! $row->frames() === []
-                        ? '<span class="now">none</span>'
-                        : e(implode(', ', array_slice($row->frames(), 0, 3))) !!}</td>
+                    <td><span @class(['now' => $row->frames() === []])>{{ $row->frames() === []
+                        ? __('setup.tabs_sizes.none')
+                        : implode(', ', array_slice($row->frames(), 0, 3)) }}</span></td>
                     <td class="num">{{ $units->field($row->placement()->downMm) }}</td>
                     <td class="num">{{ $units->field($row->placement()->acrossMm) }}</td>
                     <td>{{ $row->placement()->peg }}</td>
@@ -55,9 +55,7 @@
             @endforeach
         </tbody>
     </table>
-    <x-because about="How this was worked out">Neck first a design may be as wide as the neck opening laid
-        flat less the sewing arm; wider ones go in waist first and are turned. A frame has to lie in the
-        garment. Measures are those of <a href="{{ route('catalogue.show') }}">the catalogue</a>; arm and
-        how much lower the place goes with each size are <a href="/shop#arm_width_mm">house
-            rules</a>.</x-because>
+    <x-because :about="__('setup.tabs_sizes.how_its_calculated')"><x-said key="setup.tabs_sizes.neck_first_a_design_can_be">
+        <x-slot:link><a href="{{ route('catalogue.show') }}">{{ __('setup.tabs_sizes.the_catalogue') }}</a></x-slot:link>
+        <x-slot:link2><a href="/shop#arm_width_mm">{{ __('setup.tabs_sizes.house_rules') }}</a></x-slot:link2></x-said></x-because>
 @endif

@@ -1,6 +1,6 @@
 <p class="text-sm text-soft">{{ $sheet->on->onMachine === null
-    ? 'As it is on the shop’s machines; asked of one machine, its own are shown.'
-    : "As it is on {$sheet->on->onMachine}: the batch that moves to another machine gets that machine’s steps." }}</p>
+    ? __('setup.tabs_steps.typical_for_your_machines_choose_one')
+    : __('setup.tabs_steps.steps_on_if_the_batch_moves', ['on_machine' => $sheet->on->onMachine]) }}</p>
 <div class="gap-x-8 md:columns-2">
     @foreach (collect($sheet->chosen->shown->steps)->groupBy(static fn($step) => $step->stage->value) as $stage => $steps)
         <section class="mb-3">
@@ -19,5 +19,5 @@
         <p class="py-0.5">{{ $caution->text }}</p>
     @endforeach
     <p class="py-0.5">
-        The machine’s manual, local codes and trained people decide.</p>
+        {{ __('setup.tabs_steps.the_machines_manual_local_codes_and') }}</p>
 </div>

@@ -1,6 +1,8 @@
 @if ($frames !== [])
-    <p class="note mb-4">In the shop: {{ implode(', ', $frames) }}. Sizes and how many there are: <a
-            href="{{ route('catalogue.show', 'frames') }}">catalogue of frames</a>.</p>
+    <p class="note mb-4"><x-said key="shop.begin_frames.in_your_shop_sizes_and_quantities" :with="[
+        'value' => implode(', ', $frames),
+    ]"><x-slot:link><a
+            href="{{ route('catalogue.show', 'frames') }}">{{ __('shop.begin_frames.catalogue_of_frames') }}</a></x-slot:link></x-said></p>
 @endif
 <form method="post" action="{{ route('begin.frames') }}">@csrf
     <x-wrong field="sets" />
@@ -12,13 +14,18 @@
                         @checked(in_array($set->value, old('sets', []), true))>
                 <span><strong>{{ $set->words() }}</strong><span class="block text-sm text-soft">{{ $set->isFor() }}:
                         @foreach ($set->frames() as $name => $frame)
-                            {{ $frame->id }} {{ $frame->window->widthMm }} ×
-                            {{ $frame->window->heightMm }} mm{{ $loop->last ? '' : ', ' }}
+                            {{ __('shop.begin_frames.x_mm', [
+                                'id' => $frame->id,
+                                'width_mm' => $frame->window->widthMm,
+                                'height_mm' => $frame->window->heightMm,
+                                'value' => $loop->last ? '' : ', ',
+                            ]) }}
                         @endforeach
                     </span></span></label>
         @endforeach
     </div>
-    <p class="my-3 text-sm text-soft">These are usual sizes. Measure the windows of your own and change them in the <a
-            href="{{ route('catalogue.show', 'frames') }}">catalogue</a>, one by one or by a list (CSV).</p>
-    <button class="btn btn-main" data-key="v">Add what is ticked <kbd>v</kbd></button>
+    <p class="my-3 text-sm text-soft"><x-said key="shop.begin_frames.these_are_common_sizes_measure_your">
+        <x-slot:link><a
+            href="{{ route('catalogue.show', 'frames') }}">{{ __('shop.begin_frames.catalogue') }}</a></x-slot:link></x-said></p>
+    <button class="btn btn-main" data-key="v">{{ __('shop.begin_frames.add_ticked') }} <kbd>v</kbd></button>
 </form>

@@ -1,7 +1,7 @@
 @if ($machines->isNotEmpty())
-    <p class="note mb-4">{{ $machines->map(fn($m) => "{$m->code} {$m->name}, {$m->needles} needles")->implode('; ') }}.
-        Pair their controllers at <a href="{{ route('machines.show') }}">Shop, Machines</a>; without one, what
-            happens is
-        touched on the Floor by hand.</p>
+    <p class="note mb-4"><x-said key="shop.begin_machines.pair_controllers_at_without_one_log" :with="[
+        'implode' => $machines->map(fn($m) => '{$m->code} {$m->name}, {$m->needles} needles')->implode('; '),
+    ]">
+        <x-slot:link><a href="{{ route('machines.show') }}">{{ __('shop.begin_machines.shop_machines') }}</a></x-slot:link></x-said></p>
 @endif
 @include('machine.machine-form')

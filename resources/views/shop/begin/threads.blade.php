@@ -1,7 +1,7 @@
 <form method="post" action="{{ route('begin.threads') }}">@csrf
     <x-wrong field="codes" />
-    <p class="mb-3 text-sm text-soft">Tick what stands on the shelf, as a whole cone each; or read a list of your own
-        (CSV or XLSX) at the <a href="{{ route('threads.index') }}">thread shelf</a>.</p>
+    <p class="mb-3 text-sm text-soft"><x-said key="shop.begin_threads.tick_the_threads_you_have_as">
+        <x-slot:link><a href="{{ route('threads.index') }}">{{ __('shop.begin_threads.thread_shelf') }}</a></x-slot:link></x-said></p>
     <div class="grid grid-cols-2 gap-x-4 md:grid-cols-4">
         @foreach (Hakama\Thread\ColourCard::threads() as $code => $thread)
             @php $has = in_array($code, $threads, true); @endphp
@@ -12,5 +12,5 @@
                 {{ $thread->name }}{{ $has ? ' ✓' : '' }}</label>
         @endforeach
     </div>
-    <button class="btn btn-main mt-4" data-key="v">Put them on the shelf <kbd>v</kbd></button>
+    <button class="btn btn-main mt-4" data-key="v">{{ __('shop.begin_threads.add_to_the_shelf') }} <kbd>v</kbd></button>
 </form>

@@ -1,0 +1,1 @@
+{{-- A sentence with links in it: each slot stands where {its name} does. No line may end this file: it would part the full stop from the word. --}}@props(['key', 'with' => []]){{ App\Foundation\Words\Sentence::html($key, $with, get_defined_vars()) }}

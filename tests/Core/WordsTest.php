@@ -1,0 +1,215 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Tests\Core;
+
+use Hakama\House\HouseRule;
+use Hakama\House\Question;
+use MessageFormatter;
+use PHPUnit\Framework\Attributes\Test;
+use PHPUnit\Framework\TestCase;
+use RecursiveDirectoryIterator;
+use RecursiveIteratorIterator;
+
+/** Words stand in lang/, once, as people say them; nowhere else. */
+final class WordsTest extends TestCase
+{
+    /** Units, formats and paper sizes are the same in every language that is here. */
+    private const SAME_EVERYWHERE = '/^(mm|cm²|cm|mm²|m²|m|km|s|min|h|spm|kB|g\/m²|A4|CSV|XLSX|SVG|PDF|DST|EUR|ID|PIN|wt|rev|px|x|Hakama|K7PM-3XQA)$/u';
+
+    /** Said to who writes programs or stands at the terminal, or asked of the database. */
+    private const FOR_MACHINES = [
+        '/Console/', '/Formats/', 'Foundation/Clock/ShopClock', 'Foundation/Database/', 'AnswerJson', 'PlanJson',
+        'AdviceFile', 'SetupCaseFile', 'Queries/OpenBatches', 'Floor/Projections/', 'HakamaProvider', 'Shop/Models/Change.php',
+        // Kept in the history and read from it again.
+        'Orders/OrderFacts.php',
+    ];
+
+    /** What sounds translated (the words that are out). */
+    private const OUT = [
+        'reckon', 'it stands', 'is said', 'by whom', 'is looked at by', 'came to', 'goes otherwise', 'nothing is other',
+        'once more', 'anew', 'take back', 'taken back', 'is wanted', 'wants its', 'write it down', 'nought', 'for whom',
+        'looks like', 'is worth a word', 'where it stands', 'to the machine:', 'put right', 'in vain', 'at the moment',
+    ];
+
+    #[Test]
+    public function a_view_holds_no_words(): void
+    {
+        $found = [];
+        foreach (self::files('resources/views', '.blade.php') as $file) {
+            foreach (self::wordsOfView((string) file_get_contents($file)) as $words) {
+                $found[] = self::short($file).": {$words}";
+            }
+        }
+        self::assertSame([], $found);
+    }
+
+    #[Test]
+    public function the_application_says_nothing_by_itself(): void
+    {
+        $found = [];
+        foreach (self::files('app', '.php') as $file) {
+            if (! self::isForMachines($file)) {
+                foreach (self::sentences((string) file_get_contents($file)) as $words) {
+                    $found[] = self::short($file).": {$words}";
+                }
+            }
+        }
+        self::assertSame([], $found);
+    }
+
+    #[Test]
+    public function every_word_that_is_asked_for_is_there_and_every_word_that_is_there_is_asked_for(): void
+    {
+        $there = self::words();
+        $asked = $named = [];
+        foreach ([...self::files('resources/views', '.php'), ...self::files('app', '.php')] as $file) {
+            $source = (string) file_get_contents($file);
+            // A key may stand in a choice of two, so that what is named anywhere counts as asked for.
+            preg_match_all('/[\'"]([a-z]+\.[a-z0-9_]+\.[a-z0-9_]+)[\'"]/', $source, $any);
+            preg_match_all('/(?:__\(\s*\'|key=")([a-z]+\.[a-z0-9_]+\.[a-z0-9_]+)[\'"]/', $source, $sure);
+            $named += array_fill_keys($any[1], true);
+            $asked += array_fill_keys($sure[1], self::short($file));
+        }
+        self::assertGreaterThan(2000, count($asked));
+        self::assertSame([], array_diff_key($asked, $there), 'asked for, and not in lang/');
+        self::assertSame([], array_values(preg_grep('/^(rules|questions)\./', array_keys(array_diff_key($there, $named)), PREG_GREP_INVERT) ?: []), 'in lang/, and nobody asks for it');
+    }
+
+    #[Test]
+    public function every_house_rule_and_every_school_has_its_words(): void
+    {
+        $keys = [];
+        foreach (HouseRule::cases() as $rule) {
+            array_push($keys, "rules.{$rule->value}.label", "rules.{$rule->value}.help", "rules.{$rule->value}.unit");
+        }
+        foreach (Question::cases() as $question) {
+            $keys[] = "questions.{$question->value}.question";
+            foreach ($question->schools() as $school) {
+                $keys[] = "questions.{$question->value}.{$school->value}";
+            }
+        }
+        $there = preg_grep('/^(rules|questions)\./', array_keys(self::words())) ?: [];
+        self::assertSame([], array_diff($keys, $there), 'without words');
+        self::assertSame([], array_values(array_diff($there, $keys)), 'words of what is no more');
+    }
+
+    #[Test]
+    public function each_word_is_a_pattern_with_one_space_between_words(): void
+    {
+        foreach (self::words() as $key => $words) {
+            self::assertNotNull(MessageFormatter::create('en', $words), "{$key}: {$words}");
+            self::assertDoesNotMatchRegularExpression('/^ {2}|(?<=\S) {2}|\n/', $words, $key);
+            self::assertStringNotContainsString("'", $words, "{$key}: an apostrophe is ’ here, and ' quotes a pattern");
+        }
+    }
+
+    #[Test]
+    public function nothing_sounds_translated(): void
+    {
+        $found = [];
+        foreach (self::words() as $key => $words) {
+            foreach (self::OUT as $out) {
+                if (preg_match('/\b'.preg_quote($out, '/').'/i', $words) === 1) {
+                    $found[] = "{$key}: {$words}";
+                }
+            }
+        }
+        self::assertSame([], $found);
+    }
+
+    /** @return array<string, string> by their key, of all files of words but the framework's own */
+    private static function words(): array
+    {
+        $words = [];
+        foreach (glob(dirname(__DIR__, 2).'/lang/en/*.php') ?: [] as $file) {
+            $of = basename($file, '.php');
+            foreach ($of === 'validation' ? [] : (array) require $file as $section => $lines) {
+                foreach ((array) $lines as $key => $line) {
+                    $words["{$of}.{$section}.{$key}"] = (string) $line;
+                }
+            }
+        }
+
+        return $words;
+    }
+
+    /** @return list<string> */
+    private static function wordsOfView(string $blade): array
+    {
+        $echoed = [];
+        $take = static function (array $at) use (&$echoed): string {
+            $echoed[] = $at[0];
+
+            return "\u{E000}";
+        };
+        $html = preg_replace(['/\{\{--.*?--\}\}/s', '/<(script|style)\b.*?<\/\1>/s'], '', $blade) ?? '';
+        $html = preg_replace_callback('/@php\b.*?@endphp|\{\{.*?\}\}|\{!!.*?!!\}/s', $take, $html) ?? '';
+        $html = preg_replace_callback('/(?<![\w@])@[a-zA-Z]+\s*(\((?:[^()\'"]++|\'(?:\\\\.|[^\'])*\'|"(?:\\\\.|[^"])*"|(?1))*\))?/', $take, $html) ?? '';
+        preg_match_all('/\s(?:title|alt|placeholder|aria-label|aria-description|data-does|label|about|summary)="([^"]*)"/', $html, $attributes);
+        $texts = preg_split('/<[a-zA-Z\/!](?:"[^"]*"|\'[^\']*\'|[^\'">])*>/', $html) ?: [];
+        $found = [];
+        foreach ([...$texts, ...$attributes[1]] as $text) {
+            $text = trim(html_entity_decode(str_replace("\u{E000}", ' ', $text)));
+            if (preg_match('/\p{L}{2,}/u', $text) === 1 && preg_match(self::SAME_EVERYWHERE, $text) !== 1) {
+                $found[] = $text;
+            }
+        }
+        foreach ($echoed as $code) {
+            array_push($found, ...self::sentences("<?php {$code}"));
+        }
+
+        return $found;
+    }
+
+    /** @return list<string> strings of a program that a person would read: two words or more beside each other */
+    private static function sentences(string $php): array
+    {
+        $php = preg_replace('/(new [\w\\\\]*(Logic|Runtime|UnexpectedValue|InvalidArgument|Json|OutOfBounds)Exception)\((?:[^()]++|(\((?:[^()]++|(?3))*\)))*\)/', '$1()', $php) ?? $php;
+        $found = [];
+        foreach (token_get_all($php) as $token) {
+            if (! is_array($token) || ! in_array($token[0], [T_CONSTANT_ENCAPSED_STRING, T_ENCAPSED_AND_WHITESPACE], true)) {
+                continue;
+            }
+            $text = trim($token[1], "'\"");
+            if (preg_match('/\p{L}{2,}[,;:]? \p{L}{2,}/u', $text) === 1 && ! self::isCode($text)) {
+                $found[] = $text;
+            }
+        }
+
+        return $found;
+    }
+
+    /** A query, an expression, names of styles. */
+    private static function isCode(string $text): bool
+    {
+        return preg_match('/^\s*\(?(select|from|where|max|min|sum|count|case|coalesce|exists|join|and|or|straight_join|group by|order by|update|delete|set|show|create|greatest|least|json_\w+|if)\b[ (]/i', $text) === 1
+            || preg_match('/^(text|attachment|No space left on device)|insert into|table_type|is not null|\w\.\w+, | as \w+$|\b(in|when|then) \?|\.\w+ (=|is|in|desc|asc)|->|=>|::|[<>{}]|^(max|public|private|no)[-,=]/', $text) === 1
+            || preg_match('/(^| )(btn|text-\w+|mt-\d|mb-\d|px-\d|py-\d|border\S*|flex|grid|block|whitespace-\w+|font-\w+|w-\w+|ml-\w+|col-span\S*|w-full|note-\w+|bg-\S+)( |$)/', $text) === 1;
+    }
+
+    private static function isForMachines(string $file): bool
+    {
+        return array_filter(self::FOR_MACHINES, static fn(string $part): bool => str_contains($file, $part)) !== [];
+    }
+
+    private static function short(string $file): string
+    {
+        return substr($file, strlen(dirname(__DIR__, 2)) + 1);
+    }
+
+    /** @return list<string> */
+    private static function files(string $under, string $ending): array
+    {
+        $files = [];
+        foreach (new RecursiveIteratorIterator(new RecursiveDirectoryIterator(dirname(__DIR__, 2)."/{$under}")) as $file) {
+            if (str_ends_with((string) $file, $ending)) {
+                $files[] = (string) $file;
+            }
+        }
+        sort($files);
+
+        return $files;
+    }
+}
