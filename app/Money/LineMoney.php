@@ -6,6 +6,7 @@ namespace App\Money;
 
 use App\Orders\Models\OrderLine;
 use Hakama\Money\Cost;
+use Hakama\Money\Done;
 use Hakama\Money\Job;
 use Hakama\Money\Quote;
 
@@ -16,6 +17,7 @@ final readonly class LineMoney
      * @param Quote|null  $quote   null where the price list has no price for it
      * @param string      $noPrice why not
      * @param Cost|null   $real    null before the first piece is sewn
+     * @param list<Done>   $done    what is sewn of each decoration of it
      * @param list<string> $missing positions whose artwork comes later: not in it
      */
     public function __construct(
@@ -26,5 +28,6 @@ final readonly class LineMoney
         public string $noPrice,
         public ?Cost $real,
         public array $missing,
+        public array $done = [],
     ) {}
 }

@@ -83,6 +83,7 @@ final readonly class OrderMoney
             $noPrice,
             $sewn === [] ? null : Cost::real($job, $rates, $sewn),
             $missing,
+            $done,
         );
     }
 
@@ -127,18 +128,51 @@ final readonly class OrderMoney
         return $real === [] ? null : array_sum($real);
     }
 
+    /** How much of the order is sewn, by its stitches: 0 to 1. */
+    public function sewnShare(): float
+    {
+        [$sewn, $all] = [0, 0];
+        foreach ($this->lines as $line) {
+            foreach ($line->done as $done) {
+                $sewn += $done->work->stitches * min($done->pieces, $line->job->pieces);
+                $all += $done->work->stitches * $line->job->pieces;
+            }
+        }
+
+        return $all === 0 ? 0.0 : $sewn / $all;
+    }
+
+    /** Of the price what is sewn has earned; null where there is no price. */
+    public function earnedCents(): ?int
+    {
+        $price = $this->priceCents();
+
+        return $price === null ? null : (int) round($price * $this->sewnShare());
+    }
+
+    /** What is sewn has earned, less what it cost; null where there is no price, or nothing sewn. */
+    public function profitCents(): ?int
+    {
+        $earned = $this->earnedCents();
+        $real = $this->realCents();
+
+        return $earned === null || $real === null ? null : $earned - $real;
+    }
+
     /**
-     * The line in which what it came to is furthest from what was planned.
+     * The line of the cost in which what is sewn is furthest from what was planned for it.
      *
      * @return array{CostCategory, int}|null what it is about, and by how many cents it is dearer
      */
     public function furthest(): ?array
     {
         $by = [];
+        $share = $this->sewnShare();
         foreach ($this->lines as $line) {
             foreach ($line->real === null ? [] : $line->planned->lines as $row) {
                 $by[$row->about->value] =
-                    ($by[$row->about->value] ?? 0) + ($line->real?->of($row->about, $row->decoration) ?? 0) - $row->cents;
+                    ($by[$row->about->value] ?? 0) + ($line->real?->of($row->about, $row->decoration) ?? 0) -
+                    (int) round($row->cents * $share);
             }
         }
         // Overhead only follows the others.
@@ -149,11 +183,9 @@ final readonly class OrderMoney
         return $most === null || $by[$most] === 0 ? null : [CostCategory::from($most), $by[$most]];
     }
 
-    /** Of the price, to one decimal; null where there is no price. */
-    public function marginPercent(int $cost): ?float
+    /** Of what is earned or would be, to one decimal; null where that is nothing. */
+    public static function marginPercent(?int $earned, int $cost): ?float
     {
-        $price = $this->priceCents();
-
-        return $price === null || $price === 0 ? null : round((100 * ($price - $cost)) / $price, 1);
+        return $earned === null || $earned === 0 ? null : round((100 * ($earned - $cost)) / $earned, 1);
     }
 }

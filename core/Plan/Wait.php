@@ -14,7 +14,7 @@ enum Wait: string
     {
         return match ($this) {
             self::Frames => "waits for frames {$frame} that another machine has",
-            self::Hands => 'waiting for people: as many machines run as can be tended',
+            self::Hands => 'waits for people: as many machines run as can be tended',
         };
     }
 }

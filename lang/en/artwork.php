@@ -440,10 +440,9 @@ return [
     ],
     'stops' => [
         'stop_sheet' => '{name}: stop sheet',
-        'one_stop' => 'one stop',
         'check_block_suggested_from_the_shape' => 'Check block {join}: suggested from the shape, not confirmed yet.',
         'needs_no_stop_by_hand_the' => '{name} needs no stop by hand: the machine changes every colour itself.',
-        'the_machine_must_stop_in' => 'The machine must stop {halts} in {name}.',
+        'the_machine_must_stop_in' => 'The machine must stop {halts, plural, one {once} other {# times}} in {name}.',
         'film_goes_on_after_block_but' => 'Film goes on after block {film_before_trimming} but cloth is trimmed later, so the scissors would cut the film. Lay the film after the last trimming.',
         'colour_changes_automatic' => 'Colour changes: automatic.',
         'the_machine_stops_after_stitch' => 'The machine stops after stitch {value}.',

@@ -79,6 +79,7 @@ return [
         'on_the_shops_computer' => 'on the shop’s computer.',
         'keyboard_shortcuts' => 'Keyboard shortcuts',
         'close' => 'Close',
+        'all_stations' => 'All stations',
     ],
     'needle_tabs' => [
         'machines' => 'Machines',

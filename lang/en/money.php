@@ -141,7 +141,7 @@ return [
         'list_price' => 'List price',
         'price' => 'Price',
         'planned_profit' => 'Planned profit',
-        'profit_so_far' => 'Profit so far',
+        'profit_so_far' => 'Profit on what is sewn',
         'blank_cost' => 'Blank cost, {garment_label}',
         'customer_supplies' => 'customer supplies',
         'artwork_fee' => 'Artwork fee',

@@ -141,7 +141,7 @@ return [
         'on_each_head' => ', on each head',
         'need' => '{strong} need {words}{value}',
         'needle' => 'Needle',
-        'they_are_fitted' => '{numbers, plural, one {it is} other {they are}} fitted',
+        'they_are_fitted' => '{numbers, plural, one {It is} other {They are}} fitted',
         'take_off' => 'take off {from} {name},',
         'load' => '{strong} {value}load',
         'needle_2' => 'Needle {needle}:',

@@ -38,7 +38,6 @@ return [
         'left' => 'Left',
         'length_left_on_the_roll_mm' => 'Length left on the roll, mm',
         'update' => 'Update',
-        'set' => 'Set',
         'pieces_short' => 'pcs',
     ],
     'backing_controller' => [

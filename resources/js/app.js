@@ -1,4 +1,5 @@
 import htmx from 'htmx.org';
+import { cards } from './cards.js';
 import { drop } from './drop.js';
 import { floor } from './floor.js';
 import { keys } from './keys.js';
@@ -24,6 +25,7 @@ htmx.config.responseHandling = [
 window.htmx = htmx;
 
 keys();
+cards();
 drop();
 plan();
 floor();

@@ -20,8 +20,8 @@ final class ArtworkPagesTest extends BrowserTestCase
         $this->choose('#action-5', 'lay_cloth');
         $this->type('#note-5', 'the oval scraps');
         $this->press('Save stop sheet');
-        $this->sees('The stop sheet is kept');
-        $this->sees('The machine must halt at one stop');
+        $this->sees('Stop sheet saved');
+        $this->sees('The machine must stop once');
 
         $machine = new MachineOnTheLine('M1');
         self::assertSame('sew', $machine->takeUp());
@@ -155,7 +155,7 @@ final class ArtworkPagesTest extends BrowserTestCase
         $this->sees('4 × 2 = 8 copies');
         $this->find('[name=sure]')->click();
         $this->press('Save with this artwork');
-        $this->sees('is made and kept with “Seed sprig”');
+        $this->sees('saved with “Seed sprig”');
     }
 
     #[Test]
@@ -169,7 +169,7 @@ final class ArtworkPagesTest extends BrowserTestCase
         $path = (string) $this->photo();
         $this->find('#photo')->setFileDetector(new LocalFileDetector())->sendKeys($path);
         $this->press('Save sew-out');
-        $this->sees('came out on jersey');
+        $this->sees('Sew-out saved');
         unlink($path);
         $this->browser
             ->wait(8, 100)

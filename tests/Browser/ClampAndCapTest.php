@@ -29,16 +29,16 @@ final class ClampAndCapTest extends BrowserTestCase
         $this->browser
             ->wait(8, 100)
             ->until(
-                fn(): bool => str_contains($this->text(), 'is set up and stands in the plan')
+                fn(): bool => str_contains($this->text(), 'is set up and planned')
                     || $this->all("input[id^='why-'][aria-invalid]") !== [],
             );
         foreach ($this->all("input[id^='why-'][aria-invalid]") as $why) {
             $why->sendKeys('its opening is narrow');
         }
-        if (! str_contains($this->text(), 'is set up and stands in the plan')) {
+        if (! str_contains($this->text(), 'is set up and planned')) {
             $this->press('Set up in P-10');
         }
-        $this->sees('is set up and stands in the plan');
+        $this->sees('is set up and planned');
     }
 
     #[Test]
@@ -48,8 +48,8 @@ final class ClampAndCapTest extends BrowserTestCase
         $this->visit('/setup/clamps');
         $this->sees('its true centre was never found on this machine');
         $this->press('Save centre');
-        $this->sees('How far to the right the true centre was found');
-        $this->sees('Each step is ticked when it is done');
+        $this->sees('Right: −200 to 200 mm');
+        $this->sees('Tick each step when it is done');
         foreach ($this->all("input[name='checked[]']") as $box) {
             $box->click();
         }
@@ -58,7 +58,7 @@ final class ClampAndCapTest extends BrowserTestCase
         $this->choose('#who', 'Ilse');
         $this->press('Save centre');
         $this->sees('True centre of P-10 on M1 saved.');
-        $this->sees('Every clamp is centred that it is');
+        $this->sees('Every clamp is centred');
     }
 
     #[Test]
@@ -70,14 +70,14 @@ final class ClampAndCapTest extends BrowserTestCase
         $this->visit("{$setup}?machine=M3");
         $this->sees('turned 180°, never mirrored');
         $this->press('Set up in K-1');
-        $this->sees('is set up and stands in the plan');
+        $this->sees('is set up and planned');
         preg_match('/(B-\d+) is set up/', $this->text(), $found);
         foreach (['M1' => 'no turn', 'M3' => 'turned 180°, never mirrored'] as $machine => $said) {
             $this->putFirst($found[1], $machine, 1);
             $this->visit("/floor/cards/{$found[1]}");
             $this->sees($said);
             $this->visit($setup);
-            $this->sees("As it is on {$machine}");
+            $this->sees("Steps on {$machine}");
         }
     }
 

@@ -27,7 +27,7 @@ final class KeyboardTest extends BrowserTestCase
         $this->gone('#keys[open]');
 
         $this->keys('n');
-        $this->sees('Log what was promised');
+        $this->sees('Enter the order');
         $this->tabTo('#customer');
         $this->keys('Harbour Choir');
         // Day, month and year are typed one after another, the way this browser's language wants them.
@@ -47,13 +47,13 @@ final class KeyboardTest extends BrowserTestCase
         $this->keys('Ringers');
         $this->tabTo('form[action$="/orders"] button.btn-main');
         $this->keys(WebDriverKeys::ENTER);
-        $this->sees('is in the book.');
+        $this->sees('saved.');
 
         $this->tabTo('a[href*="/setup/"]:not([href$="/setup"]):not(.pleat)');
         $this->keys(WebDriverKeys::ENTER);
         $this->sees('Which end goes to the machine');
         $this->keys('s');
-        $this->sees('is set up and stands in the plan.');
+        $this->sees('is set up and planned.');
         preg_match('/(B-\d+) is set up/', $this->text(), $found);
         $batch = $found[1];
 

@@ -19,7 +19,7 @@ final class LearnedPathTest extends BrowserTestCase
         self::assertGreaterThan(0, $offered, 'the demo has logged something else than is reckoned');
         $about = (string) $this->attribute("{$row} input[name=about]", 'value');
         $this->find("{$row} button[value=take]")->click();
-        $this->sees('it is reckoned by the log from now on.');
+        $this->sees('now uses the measured figure.');
         self::assertLessThan($offered, count($this->all($row)));
         $this->visit("/shop/changes?q={$about}");
         $this->sees('Undo');
@@ -28,14 +28,14 @@ final class LearnedPathTest extends BrowserTestCase
         // Offered anew after it was taken back, by the key that the page shows right after.
         $this->visit("/shop/changes?q={$about}");
         $this->press('Undo');
-        $this->sees('Taken back');
+        $this->sees('Undone');
         $this->visit('/books/learned');
         $this->sees('House figures');
         self::assertCount($offered, $this->all($row));
         $this->find("{$row} button[value=take]")->click();
         $this->sees('Undo');
         $this->keys('u');
-        $this->sees('Taken back');
+        $this->sees('Undone');
         $this->visit('/books/learned');
         $this->sees('House figures');
         self::assertCount($offered, $this->all($row));

@@ -33,7 +33,7 @@ final class MainPathTest extends BrowserTestCase
         $this->sees('“Two bars” added.');
         $this->sees('Choose a thread for block 1, 2.');
         foreach ([1, 2] as $block) {
-            $this->find("[aria-label='Choose the thread of block {$block}']")->click();
+            $this->find("[aria-label='Choose the thread for block {$block}']")->click();
             $this->find("[aria-label='Use D-12 for block {$block}']");
             $this->all("[aria-label^='Use '][aria-label$='for block {$block}']")[$block - 1]->click();
             $this->sees("Block {$block} sews in");
@@ -73,7 +73,7 @@ final class MainPathTest extends BrowserTestCase
         self::assertSame([], $this->all('#l1-garment'));
         $this->set('#due_date', '2026-03-06');
         $this->press('Save order');
-        $this->sees('is in the book.');
+        $this->sees('saved.');
         $this->sees('Tower <b>Captain</b>');
         self::$order = (int) basename($this->browser->getCurrentURL());
         self::assertGreaterThan(1024, self::$order);
@@ -92,7 +92,7 @@ final class MainPathTest extends BrowserTestCase
         $this->find('input[name=turn][value="180"]')->click();
         $this->browser->wait(8, 100)->until(fn(): bool => $this->attribute('#in-frame', 'data-turn') === '180');
         $this->press('Set up in R-12');
-        $this->sees('is set up and stands in the plan.');
+        $this->sees('is set up and planned.');
         preg_match('/(B-\d+) is set up/', $this->text(), $found);
         self::$batch = $found[1];
     }
@@ -152,12 +152,12 @@ final class MainPathTest extends BrowserTestCase
         $this->visit('/floor/M2');
         $this->sees('Before the first load');
         $this->press('All checked');
-        $this->sees('Every line of the list is confirmed by hand');
+        $this->sees('Confirm every line of the list by hand');
         foreach ($this->all('.check input') as $box) {
             $box->click();
         }
         $this->press('All checked');
-        $this->sees('Say who confirms it');
+        $this->sees('Choose who confirms it');
         // What was ticked stays ticked.
         $this->choose('#who', 'Ilse');
         $this->press('All checked');

@@ -60,10 +60,10 @@ final class NamesPathTest extends BrowserTestCase
         $this->choose('#l0-p0', 'left_chest');
         $this->set('#due_date', '2026-03-20');
         $this->press('Save order');
-        $this->sees('is in the book.');
+        $this->sees('saved.');
         self::$order = (int) basename($this->browser->getCurrentURL());
         $this->press('A name on each');
-        $this->sees('30 pieces wait for theirs');
+        $this->sees('30 pieces need theirs');
 
         $this->type('#names', "Ada; M\nBo 愛; L");
         $this->sees('is not in the block alphabet');
@@ -80,14 +80,14 @@ final class NamesPathTest extends BrowserTestCase
         $this->set('#most_mm', '60');
         $this->choose('#thread', 'D-12');
         $this->press('Save names');
-        $this->sees('30 names are kept.');
+        $this->sees('30 names saved.');
         unlink($path);
         $this->sees('Řehoř');
         $this->press('Approve the spelling');
-        $this->sees('Say who has read them');
+        $this->sees('Choose who read the names');
         $this->choose('#who', 'Odo');
         $this->press('Approve the spelling');
-        $this->sees('The spelling was approved by Odo');
+        $this->sees('Spelling approved by Odo');
     }
 
     #[Test]
@@ -96,8 +96,8 @@ final class NamesPathTest extends BrowserTestCase
     {
         $this->visit('/orders/'.self::$order);
         $this->press('to set up');
-        $this->press('Set it up in');
-        $this->sees('is set up and stands in the plan.');
+        $this->press('Set up in');
+        $this->sees('is set up and planned.');
         preg_match('/(B-\d+) is set up/', $this->text(), $found);
         $this->putFirst($found[1], 'M2');
         $this->visit('/needles/M2');

@@ -60,13 +60,13 @@ final class OwnShopTest extends BrowserTestCase
     public function a_shop_goes_from_nothing_to_its_first_counted_piece(): void
     {
         $this->to('/');
-        $this->sees('0 of 7 steps are done');
+        $this->sees('0 of 7 steps done');
         $this->type('#name', 'Hasp Lane');
         $this->type('#owner', 'Mirren');
         $this->type('#password', 'short');
         $this->type('#again', 'short');
         $this->press('Save');
-        $this->sees('at least 10 letters');
+        $this->sees('at least 10 characters');
         self::assertSame('Hasp Lane', $this->find('#name')->getAttribute('value'));
         $this->type('#password', self::PASSWORD);
         $this->type('#again', self::PASSWORD);
@@ -76,24 +76,24 @@ final class OwnShopTest extends BrowserTestCase
         $this->type('#code', 'H1');
         $this->type('#title', 'First');
         $this->press('Add');
-        $this->sees('H1: in the shop now');
+        $this->sees('H1: added');
         $this->browser->executeScript('document.querySelector("input[value=round]").checked = true');
         $this->press('Add ticked');
-        $this->sees('Frames added: 3');
+        $this->sees('3 frames added');
         $this->browser->executeScript(
             'document.querySelectorAll("[name=\'codes[]\']").forEach((box, i) => { box.checked = i < 4 })',
         );
         $this->press('Add to the shelf');
-        $this->sees('Threads put on the shelf: 4');
+        $this->sees('4 threads added');
         $this->press('Skip for now');
         $this->type('#names', "Ann\nBo");
         $this->press('Add');
-        $this->sees('Ann, Bo: of the shop now.');
+        $this->sees('Ann, Bo added.');
         $this->to('/begin?step=week');
         $this->press('Save these hours');
         $this->sees('Hasp Lane is ready');
         $this->press('Enter the first order');
-        $this->sees('The shop is begun.');
+        $this->sees('Your shop is set up.');
 
         // The first artwork, its threads, the order.
         $path = sys_get_temp_dir().'/own-bar-'.getmypid().'.dst';
@@ -108,7 +108,7 @@ final class OwnShopTest extends BrowserTestCase
         $this->press('Upload');
         $this->sees('“Bar” added.');
         unlink($path);
-        $this->find("[aria-label='Choose the thread of block 1']")->click();
+        $this->find("[aria-label='Choose the thread for block 1']")->click();
         $this->find("[aria-label='Use D-01 for block 1']")->click();
         $this->sees('has all its threads');
 
@@ -124,11 +124,11 @@ final class OwnShopTest extends BrowserTestCase
         );
         $this->set('#due_date', '2026-03-06');
         $this->press('Save order');
-        $this->sees('is in the book.');
+        $this->sees('saved.');
         $this->press('to set up');
         $this->sees('Which end goes to the machine');
-        $this->press('Set it up in');
-        $this->sees('is set up and stands in the plan.');
+        $this->press('Set up in');
+        $this->sees('is set up and planned.');
 
         // The thread goes onto a needle, and the list is confirmed by hand.
         $this->to('/needles/H1');
@@ -168,7 +168,7 @@ final class OwnShopTest extends BrowserTestCase
             'arguments[0]; form.requestSubmit()',
             [self::PASSWORD],
         );
-        $this->sees('Bo: has a new password.');
+        $this->sees('Bo: password changed');
         $this->press('Sign out');
         $this->sees('Into Hasp Lane');
         $this->to('/orders');

@@ -172,7 +172,7 @@ final class PlanPagesTest extends BrowserTestCase
         $batch = $this->lastOn('M2');
         $this->visit("/plan/batches/{$batch}");
         $this->keys('x');
-        $this->sees('keeps its machine and its start');
+        $this->sees('is fixed to its machine and start');
         $this->keys('z');
         $this->sees("Undone: {$batch} fixed.");
         $bars = count($this->all('.bar'));
@@ -187,7 +187,7 @@ final class PlanPagesTest extends BrowserTestCase
                 );
         }
         $this->press('Split off these pieces');
-        $this->sees("right behind {$batch}");
+        $this->sees("it follows {$batch}");
         $this->keys('z');
         $this->sees('split off');
         self::assertCount($bars, $this->all('.bar'));
@@ -198,12 +198,12 @@ final class PlanPagesTest extends BrowserTestCase
     {
         $this->visit('/floor/M1');
         $this->keys('n');
-        $this->sees('these are its needles');
+        $this->sees('is running on');
         self::assertNotSame([], $this->all('.needle-number'));
         $this->keys('b');
         $this->sees('At the machines');
         $this->keys('m');
-        $this->sees('For the rack of M1 as it will stand');
+        $this->sees('Rack of M1 at');
     }
 
     #[Test]
@@ -215,11 +215,11 @@ final class PlanPagesTest extends BrowserTestCase
         ) {
             $this->set($css, $value);
         }
-        $this->press('Save');
-        $this->sees('Say until when, after it begins');
+        $this->press('Add to the calendar');
+        $this->sees('Enter an end after the start');
         self::assertSame('Maren', $this->attribute('#who', 'value'), 'what was typed is still there');
         $this->set('#to_time', '17:00');
-        $this->press('Save');
+        $this->press('Add to the calendar');
         $this->sees('Maren is away Thu 5 Mar, 13:00 to 17:00');
         $this->visit('/plan?day=1');
         $this->sees('Maren is away Thu 5 Mar, 13:00 to 17:00.');
@@ -256,7 +256,7 @@ final class PlanPagesTest extends BrowserTestCase
         $this->sees("In use now: {$taken}.");
         self::assertNotSame($before, $this->ranks());
         $this->keys('z');
-        $this->sees('Undone: a proposal taken in part');
+        $this->sees('Undone: proposal used in part');
         self::assertSame($before, $this->ranks());
     }
 

@@ -281,7 +281,7 @@ final class PlayerTest extends BrowserTestCase
         $this->visit(self::LANTERNS);
         $this->find('[data-ready]');
         $this->keys('y');
-        $this->sees('the foot and the head of the smallest letter');
+        $this->sees('the foot and the top of the smallest letter');
         // Two places 12 mm apart by the drawing's own scale.
         $told = $this->browser->executeScript(
             <<<'JS'
@@ -300,6 +300,6 @@ final class PlayerTest extends BrowserTestCase
         $this->sees('mm apart');
         $this->type('#letter-mm', '4.5');
         $this->press('Save');
-        $this->sees("The letters in block {$told[1]} are 4.5 mm high");
+        $this->sees("Letters in block {$told[1]} are 4.5 mm high");
     }
 }

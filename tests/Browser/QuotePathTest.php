@@ -18,10 +18,10 @@ final class QuotePathTest extends BrowserTestCase
         $this->type('#stitches', '6000');
         $this->sees('each');
         $this->press('Save');
-        $this->sees('Say who the quote is for');
+        $this->sees('Choose the customer');
         $this->type('#quote-customer', 'Quay café');
         $this->press('Save');
-        $this->sees('is kept for Quay café');
+        $this->sees('saved for Quay café');
         $price = $this->browser->findElement(WebDriverBy::xpath('//tr[contains(., "Quay café")]/td[4]'))->getText();
         self::assertMatchesRegularExpression('/^\d[\d\x{202f}]*\.\d\d$/u', $price);
 
@@ -36,7 +36,7 @@ final class QuotePathTest extends BrowserTestCase
                     || $this->attribute('#asked input[name=pieces]', 'value') === '24',
             );
         $this->press('Save');
-        $this->sees('version 2 is kept for Quay café');
+        $this->sees('version 2 saved for Quay café');
         $this->sees('replaced');
         $price = $this->browser->findElement(WebDriverBy::xpath('//tr[contains(., "version 2")]/td[4]'))->getText();
         $this->find("[aria-label$='version 2 is accepted']")->click();
@@ -56,11 +56,11 @@ final class QuotePathTest extends BrowserTestCase
         $this->sees('Enter the due date.');
         $this->set('#due_date', '2026-03-25');
         $this->press('Save order');
-        $this->sees('is in the book.');
+        $this->sees('saved.');
         $this->press('Money');
         $this->sees($price);
-        $this->press('invoice');
-        $this->sees('is written');
+        $this->press('Invoice');
+        $this->sees('written.');
         $this->sees($price);
         $this->visit('/orders/quotes');
         $this->sees('order 10');

@@ -68,14 +68,14 @@ final class SetupPagesTest extends BrowserTestCase
         $this->keys('w');
         $this->type('#c-speed', '480');
         $this->keys(\Facebook\WebDriver\WebDriverKeys::TAB);
-        $this->press('Set it up in');
-        $this->sees('say why, and it is kept with the setup');
+        $this->press('Set up in');
+        $this->sees('Give a reason; it is saved with the setup');
         self::assertSame('480', $this->find('#c-speed')->getAttribute('value'));
         self::assertSame('true', $this->find('#why-speed')->getAttribute('aria-invalid'));
         self::assertTrue($this->find('#why-speed')->isDisplayed(), 'the field that is wanted is open');
         $this->type('#why-speed', 'A new hand at the machine.');
-        $this->press('Set it up in');
-        $this->sees('is set up and stands in the plan.');
+        $this->press('Set up in');
+        $this->sees('is set up and planned.');
         $this->visit('/setup/6');
         $this->sees('Differs from the advice. Speed: 480');
         $this->sees('A new hand at the machine.');
@@ -84,8 +84,8 @@ final class SetupPagesTest extends BrowserTestCase
             'return document.querySelector("[data-about=speed] summary").innerText.match(/\d+/)[0]',
         );
         $this->type('#c-speed', $advised);
-        $this->press('Set it up in');
-        $this->sees('is set up and stands in the plan.');
+        $this->press('Set up in');
+        $this->sees('is set up and planned.');
     }
 
     #[Test]
@@ -120,7 +120,7 @@ final class SetupPagesTest extends BrowserTestCase
     {
         $this->visit('/setup/13?frame=P-10');
         $this->find('#machine-centre');
-        $this->sees('what the machine takes for its centre');
+        $this->sees('assumed centre');
         $apart = $this->browser->executeScript(
             'const w = document.querySelectorAll("#in-frame > rect")[1].getBBox(); const c = '.
             'document.querySelector("#machine-centre circle"); return [c.cx.baseVal.value - (w.x + w.width / 2), '.
@@ -147,7 +147,7 @@ final class SetupPagesTest extends BrowserTestCase
         $this->type('#k-down', '190');
         $this->type('#k-peg', '9');
         $this->press('Save');
-        $this->sees('The place is kept for size');
+        $this->sees('Position saved for size');
         $this->sees('peg 9 of the hooping station');
     }
 
@@ -187,7 +187,7 @@ final class SetupPagesTest extends BrowserTestCase
             ),
         );
         $this->sees('Line 1, Lake panorama');
-        $this->sees('Garments on the table: 12');
+        $this->sees('Garments at stake: 12');
     }
 
     private function width(string $css): float

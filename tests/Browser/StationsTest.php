@@ -15,7 +15,7 @@ final class StationsTest extends BrowserTestCase
     public function a_thread_is_found_by_the_colour_that_is_typed_and_by_weight(): void
     {
         $this->visit('/artwork/2');
-        $this->find("[aria-label='Choose the thread of block 1']")->click();
+        $this->find("[aria-label='Choose the thread for block 1']")->click();
         $this->set('#want', '#c9302c');
         $this->sees('D-17 Pennant');
         $this->choose('#weight', '60');
@@ -79,7 +79,7 @@ final class StationsTest extends BrowserTestCase
             'const s = document.getElementById("station"); const was = s.dataset.pulse; s.dataset.pulse = '.
             '"http://127.0.0.1:1/"; return was',
         );
-        $this->sees('The server does not answer. What was recorded is kept');
+        $this->sees('The server does not answer. Entries are kept');
         $this->browser->executeScript('document.getElementById("station").dataset.pulse = arguments[0]', [$pulse]);
         $this->browser
             ->wait(8, 100)
@@ -123,9 +123,9 @@ final class StationsTest extends BrowserTestCase
         $this->browser->executeScript('arguments[0].focus()', [$bar]);
         // Before what runs nothing goes.
         $this->shift(WebDriverKeys::ARROW_LEFT);
-        $this->sees('is on the machine: it stays where it is, and nothing goes before it.');
+        $this->sees('is running: it stays, and nothing goes before it.');
         $this->keys(WebDriverKeys::ENTER);
-        $this->sees('is on the machine: it stays where it is, and nothing goes before it.');
+        $this->sees('is running: it stays, and nothing goes before it.');
         self::assertSame('1', $this->attribute(".bar[data-batch=\"{$batch}\"]", 'data-rank'));
         // The focus is where it was, so that the next key goes on from there.
         self::assertSame(

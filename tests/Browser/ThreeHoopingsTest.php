@@ -28,7 +28,7 @@ final class ThreeHoopingsTest extends BrowserTestCase
         $this->press('Upload');
         $this->sees('“Three bells” added.');
         unlink($path);
-        $this->find("[aria-label='Choose the thread of block 1']")->click();
+        $this->find("[aria-label='Choose the thread for block 1']")->click();
         $this->find("[aria-label='Use D-12 for block 1']")->click();
         $this->sees('has all its threads');
 
@@ -46,7 +46,7 @@ final class ThreeHoopingsTest extends BrowserTestCase
         $this->choose('#l0-a0', (string) $option);
         $this->set('#due_date', '2026-03-20');
         $this->press('Save order');
-        $this->sees('is in the book.');
+        $this->sees('saved.');
 
         $this->press('to set up');
         $this->sees('3 hoopings along the tube');
@@ -54,8 +54,8 @@ final class ThreeHoopingsTest extends BrowserTestCase
         preg_match_all('/(\d+) mm[^\n]*from the waistband, on the outer seam/', $this->text(), $marks);
         self::assertCount(3, $marks[1]);
         self::assertSame([80, 80], [(int) $marks[1][1] - (int) $marks[1][0], (int) $marks[1][2] - (int) $marks[1][1]]);
-        $this->press('Set it up in');
-        $this->sees('is set up and stands in the plan.');
+        $this->press('Set up in');
+        $this->sees('is set up and planned.');
         preg_match('/(B-\d+) is set up/', $this->text(), $found);
         self::$batch = $found[1];
     }

@@ -93,6 +93,10 @@ final class WordsTest extends TestCase
         $there = preg_grep('/^(rules|questions)\./', array_keys(self::words())) ?: [];
         self::assertSame([], array_diff($keys, $there), 'without words');
         self::assertSame([], array_values(array_diff($there, $keys)), 'words of what is no more');
+        foreach (HouseRule::cases() as $rule) {
+            self::assertStringEndsWith('.', self::words()["rules.{$rule->value}.help"]);
+            self::assertLessThan(42, mb_strlen(self::words()["rules.{$rule->value}.label"]), 'a label names the thing');
+        }
     }
 
     #[Test]

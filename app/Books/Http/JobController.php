@@ -16,10 +16,17 @@ final class JobController
 
     public function __invoke(OrderAccounts $accounts, ShopProfile $premises): View
     {
+        [$finished, $running] = $accounts
+            ->sewn(self::SHOWN)
+            ->sortBy(static fn(OrderMoney $job): int => $job->profitCents() ?? 0)
+            ->partition(static fn(OrderMoney $job): bool => $job->sewnShare() >= 1.0)
+            ->all();
+
         return view('books.jobs', [
-            'jobs' => $accounts
-                ->sewn(self::SHOWN)
-                ->sortBy(static fn(OrderMoney $job): int => ($job->priceCents() ?? 0) - ($job->realCents() ?? 0)),
+            'finished' => $finished,
+            'running' => $running,
+            'lost' => $finished->filter(static fn(OrderMoney $job): bool => $job->profitCents() < 0)->count(),
+            'earned' => $finished->sum(static fn(OrderMoney $job): int => $job->profitCents() ?? 0),
             'currency' => $premises->shop()->currency,
         ]);
     }

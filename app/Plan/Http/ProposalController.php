@@ -21,6 +21,7 @@ use App\Shop\House;
 use Carbon\CarbonImmutable;
 use Hakama\House\HouseRule;
 use Hakama\Plan\Sequence;
+use Hakama\Plan\Timetable;
 use Illuminate\Contracts\View\View;
 use Illuminate\Http\RedirectResponse;
 use Illuminate\Http\Request;
@@ -68,16 +69,13 @@ final class ProposalController
                 $odds,
             );
             $zoom = Zoom::tryFrom($request->string('zoom')->value()) ?? Zoom::Week;
+            $day = max(0, min(60, $request->integer('day')));
+            $chart = static fn(Timetable $of): PlanChart => PlanChart::of($board, $of, $calendar->work(), $zoom, $day);
             $sheet += [
                 'comparison' => $comparison,
                 'board' => $board,
-                'chart' => PlanChart::of(
-                    $board,
-                    $comparison->then,
-                    $calendar->work(),
-                    $zoom,
-                    max(0, min(60, $request->integer('day'))),
-                ),
+                'chart' => $chart($comparison->then),
+                'chartNow' => $chart($comparison->now),
             ];
         }
 

@@ -31,7 +31,7 @@ final class ShopController
     public function update(SetRules $request, RuleChange $rules): RedirectResponse
     {
         $changed = Transaction::run(static fn(): array => $rules->set($request->figures(), $request->schools()));
-        $labels = array_map(static fn(HouseRule $rule): string => RuleWords::label($rule), $changed);
+        $labels = array_map(RuleWords::label(...), $changed);
 
         return redirect()
             ->to(route('shop.show').'#'.($changed[0]->value ?? 'schools'))

@@ -5,7 +5,6 @@
         $open = collect($sheet->steps)->filter(
             static fn($step) => !$step->decided && $step->role !== Hakama\Artwork\BlockRole::Sew,
         );
-        $say = static fn(int $count) => $count === 1 ? __('artwork.stops.one_stop') : "{$count} stops";
     @endphp
     <x-slot:say>
         @if ($open->isNotEmpty())
@@ -16,7 +15,7 @@
             {{ __('artwork.stops.needs_no_stop_by_hand_the', ['name' => $artwork->name]) }}
         @else
             {{ __('artwork.stops.the_machine_must_stop_in', [
-                'halts' => $say(count($halts)),
+                'halts' => count($halts),
                 'name' => $artwork->name,
             ]) }}
         @endif

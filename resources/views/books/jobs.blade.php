@@ -1,21 +1,15 @@
-@php
-    $n = static fn(float $v, int $places = 0) => App\Shop\Figure::words($v, $places);
-    $m = static fn(?int $cents) => $cents === null ? '' : ($cents < 0
-        ? '−' : '') . App\Shop\Figure::words(abs($cents) / 100, 2);
-    $lost = $jobs->filter(static fn($job) => $job->priceCents() !== null && $job->priceCents() < $job->realCents());
-    $earned = $jobs->sum(static fn($job) => $job->priceCents() === null ? 0 : $job->priceCents() - $job->realCents());
-@endphp
 <x-layout station="books" :title="__('books.jobs.job_results')">
+    @php
+        $m = static fn(?int $cents) => $cents === null ? '' : ($cents < 0 ? '−' : '') . App\Shop\Figure::words(abs($cents) / 100, 2);
+    @endphp
     <x-slot:say>
-        @if ($jobs->isEmpty())
+        @if ($finished->isEmpty() && $running->isEmpty())
             {{ __('books.jobs.nothing_sewn_yet') }}
-        @elseif ($lost->isNotEmpty())
-            <span class="now">{{ __('books.jobs.of_jobs_lost_money', [
-                'count' => $lost->count(),
-                'count_2' => $jobs->count(),
-            ]) }}</span> {{ __('books.jobs.total_earned', ['earned' => $m($earned)]) }}
+        @elseif ($lost > 0)
+            <span class="now">{{ __('books.jobs.of_jobs_lost_money', ['count' => $lost, 'count_2' => $finished->count()]) }}</span>
+            {{ __('books.jobs.total_earned', ['earned' => $m($earned)]) }}
         @else
-            {{ __('books.jobs.jobs_earned_none_lost_money', ['count' => $jobs->count(), 'earned' => $m($earned)]) }}
+            {{ __('books.jobs.jobs_earned_none_lost_money', ['count' => $finished->count(), 'earned' => $m($earned)]) }}
         @endif
     </x-slot:say>
     <div class="mb-4 flex items-baseline gap-4">
@@ -25,40 +19,49 @@
         <a class="ml-auto" href="{{ route('invoices.csv') }}" data-key="v">{{ __('books.jobs.invoices_csv') }} <kbd>v</kbd></a>
         <a href="{{ route('books.show') }}" data-key="b">{{ __('books.jobs.books') }} <kbd>b</kbd></a>
     </div>
-    @if ($jobs->isEmpty())
+    @if ($finished->isEmpty() && $running->isEmpty())
         <p class="note">{{ __('books.jobs.results_appear_here_as_soon_as') }}</p>
-    @else
+    @endif
+    @foreach ([[$finished, __('books.jobs.finished')], [$running, __('books.jobs.being_sewn')]] as [$jobs, $title])
+        @continue($jobs->isEmpty())
+        <h2 class="mb-1 mt-6">{{ $title }}</h2>
         <table>
             <thead>
                 <tr>
                     <th>{{ __('books.jobs.order') }}</th>
                     <th>{{ __('books.jobs.customer') }}</th>
+                    @if ($jobs === $running)
+                        <th class="num">{{ __('books.jobs.sewn') }}</th>
+                    @endif
                     <th class="num">{{ __('books.jobs.price') }}</th>
+                    @if ($jobs === $running)
+                        <th class="num">{{ __('books.jobs.earned_so_far') }}</th>
+                    @endif
                     <th class="num">{{ __('books.jobs.planned') }}</th>
                     <th class="num">{{ __('books.jobs.actual') }}</th>
-                    <th class="num">{{ __('books.jobs.earned') }}</th>
+                    <th class="num">{{ __('books.jobs.profit') }}</th>
                     <th class="num">{{ __('books.jobs.margin') }}</th>
                     <th>{{ __('books.jobs.biggest_difference') }}</th>
                 </tr>
             </thead>
             <tbody>
                 @foreach ($jobs as $job)
-                    @php
-                        $price = $job->priceCents();
-                        $real = $job->realCents() ?? 0;
-                        $furthest = $job->furthest();
-                    @endphp
+                    @php $furthest = $job->furthest(); @endphp
                     <tr>
                         <td><a href="{{ route('orders.money', $job->order) }}">{{ $job->order->number }}</a></td>
                         <td>{{ $job->order->customer->name }}</td>
-                        <td class="num">{{ $m($price) }}</td>
-                        <td class="num">{{ $m($job->plannedCents()) }}</td>
-                        <td class="num">{{ $m($real) }}</td>
-                        <td @class(['num', 'now' => $price !== null && $price < $real])>{{ $price === null
-                            ? '' : $m($price - $real) }}</td>
-                        <td class="num">{{ $price === null
-                            ? __('books.jobs.no_price') : $n($job->marginPercent($real) ?? 0, 1) . ' %' }}
-                        </td>
+                        @if ($jobs === $running)
+                            <td class="num">{{ App\Shop\Figure::odds($job->sewnShare()) }}</td>
+                        @endif
+                        <td class="num">{{ $m($job->priceCents()) }}</td>
+                        @if ($jobs === $running)
+                            <td class="num">{{ $m($job->earnedCents()) }}</td>
+                        @endif
+                        <td class="num">{{ $m((int) round($job->plannedCents() * $job->sewnShare())) }}</td>
+                        <td class="num">{{ $m($job->realCents()) }}</td>
+                        <td @class(['num', 'now' => $job->profitCents() < 0])>{{ $m($job->profitCents()) }}</td>
+                        <td class="num">{{ $job->earnedCents() === null ? __('books.jobs.no_price')
+                            : App\Shop\Figure::words($job->marginPercent($job->earnedCents(), (int) $job->realCents()) ?? 0, 1) . ' %' }}</td>
                         <td class="text-sm">
                             @if ($furthest)
                                 {{ str_replace('_', ' ', $furthest[0]->value) }}, {{ $m(abs($furthest[1])) }}
@@ -69,6 +72,8 @@
                 @endforeach
             </tbody>
         </table>
+    @endforeach
+    @if ($running->isNotEmpty())
         <p class="mt-3 text-sm text-soft">{{ __('books.jobs.for_an_order_sewn_in_part') }}</p>
     @endif
 </x-layout>

@@ -38,6 +38,18 @@
             @endif
         </a>
     </nav>
+    <nav class="footbar noprint" aria-label="{{ __('common.layout.all_stations') }}">
+        <details>
+            <summary><strong class="font-head text-lg">{{ ucfirst($station) }}</strong><span
+                    class="all">{{ __('common.layout.all_stations') }}</span></summary>
+            <ul>
+                @foreach ([...App\Orders\Queries\StationCounts::STATIONS, 'shop'] as $name)
+                    <li><a href="/{{ $name }}" @if ($name === $station) aria-current="page" @endif>{{ ucfirst($name) }}
+                            <span class="tabular-nums">{{ $waiting[$name] ?? '' }}</span></a></li>
+                @endforeach
+            </ul>
+        </details>
+    </nav>
     <main id="main" class="mx-auto max-w-[1280px] px-6 py-5" tabindex="-1">
         @if (session('done'))
             <p class="note mb-4" role="status">{{ session('done') }}</p>

@@ -5,7 +5,7 @@
     $price = $money->priceCents();
     $planned = $money->plannedCents();
     $real = $money->realCents();
-    $margin = $money->marginPercent($planned);
+    $margin = $money->marginPercent($price, $planned);
     $invoiced = $invoices->sum('cents');
     $words = static fn(Hakama\Money\CostCategory $about) => ucfirst(str_replace('_', ' ', $about->value));
 @endphp
@@ -150,9 +150,9 @@
                         {{ $n($margin ?? 0, 1) }} %</dd>
                     @if ($real !== null)
                         <dt>{{ __('money.money.profit_so_far') }}</dt>
-                        <dd @class(['now' => $price < $real])>{{ ($price < $real
-                            ? '−' : '') . $m(abs($price - $real)) }},
-                            {{ $n($money->marginPercent($real) ?? 0, 1) }} %</dd>
+                        <dd @class(['now' => $money->profitCents() < 0])>{{ ($money->profitCents() < 0
+                            ? '−' : '') . $m(abs((int) $money->profitCents())) }},
+                            {{ $n($money->marginPercent($money->earnedCents(), $real) ?? 0, 1) }} %</dd>
                     @endif
                 @endif
             </dl>

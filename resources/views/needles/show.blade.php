@@ -32,6 +32,7 @@
         @endif
     </x-slot:say>
     <x-needle-tabs :machine="$machine" :machines="$machines" here="show" />
+    <div class="rack" tabindex="0" role="group" aria-label="{{ __('needles.show.the_rack') }}">
     <svg viewBox="0 0 1180 232" class="w-full" role="img"
         aria-label="{{ __('needles.show.rack_of', [
             'code' => $machine->code,
@@ -81,6 +82,7 @@
             @endif
         @endforeach
     </svg>
+    </div>
     <p class="mb-5 text-sm text-soft">
         {{ __('needles.show.ring_one_that_is_pinned', [
             'value' => $first ? __('needles.show.the_triangle_marks_a_needle_to', [

@@ -9,18 +9,20 @@
         '…',
     );
     $n = static fn(float $v) => round($v, 1);
+    // Two charts on a page have a pattern each.
+    $pattern ??= $live ? '' : '-p';
 @endphp
 <svg viewBox="0 0 {{ ChartMeasures::WIDTH }} {{ $n($chart->height) }}" class="w-full select-none" role="group"
     aria-label="{{ $live ? __('plan.chart.batches_on_their_machines')
         : __('plan.chart.batches_as_proposed') }}, {{ $chart->axis->title() }}"
     @if ($live) data-keynote="arrows|Go from batch to batch" style="touch-action: none" @endif>
     <defs>
-        <pattern id="hatch{{ $live ? '' : '-p' }}" width="7" height="7" patternUnits="userSpaceOnUse"
+        <pattern id="hatch{{ $pattern }}" width="7" height="7" patternUnits="userSpaceOnUse"
             patternTransform="rotate(45)">
             <rect width="7" height="7" fill="#fffdf8" />
             <path d="M0 0v7" stroke="#2b3a67" stroke-width="2" />
         </pattern>
-        <pattern id="pause{{ $live ? '' : '-p' }}" width="8" height="8" patternUnits="userSpaceOnUse">
+        <pattern id="pause{{ $pattern }}" width="8" height="8" patternUnits="userSpaceOnUse">
             <path d="M0 8L8 0" stroke="#d8d0c0" stroke-width="1" />
         </pattern>
     </defs>
@@ -47,7 +49,7 @@
                 fill="#fffdf8" fill-opacity=".65" />
             @foreach ($lane->pauses as [$from, $to, $why])
                 <rect x="{{ $n($from) }}" y="{{ $n($y) }}" width="{{ $n($to - $from) }}"
-                    height="{{ $n($laneH) }}" fill="url(#pause{{ $live ? '' : '-p' }})">
+                    height="{{ $n($laneH) }}" fill="url(#pause{{ $pattern }})">
                     @if ($why !== '')
                         <title>{{ $machine }}, {{ $why }}</title>
                     @endif
@@ -139,7 +141,7 @@
                     @if ($bar->edges->changeoverEndX > $bar->edges->changeoverX)
                         <rect x="{{ $n($bar->edges->changeoverX) }}" y="{{ $n($bandY) }}"
                             width="{{ $n($bar->edges->changeoverEndX - $bar->edges->changeoverX) }}"
-                            height="{{ $bandH }}" fill="url(#hatch{{ $live ? '' : '-p' }})" />
+                            height="{{ $bandH }}" fill="url(#hatch{{ $pattern }})" />
                     @endif
                     @if ($bar->freeX !== null && $bar->edges->changeoverX - $bar->freeX > 2)
                         <path class="held"

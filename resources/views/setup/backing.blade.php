@@ -138,8 +138,7 @@
                                                 value="{{ $stock->count }}" inputmode="numeric" class="num !w-24"
                                                 aria-label="{{ __('setup.backing.left') }}"><span class="text-sm">{{ __('setup.backing.pieces_short') }}</span>
                                         @endif
-                                        <button class="btn btn-small" aria-label="{{ __('setup.backing.update') }}">
-                                            {{ __('setup.backing.set') }}</button>
+                                        <button class="btn btn-small">{{ __('setup.backing.update') }}</button>
                                     </form>
                                 </td>
                             </tr>

@@ -22,7 +22,7 @@
                     <x-field name="day" :label="__('shop.calendar.day')" type="date" />
                     <x-field name="why" :label="__('shop.calendar.reason')" maxlength="80" />
                 </div>
-                <button class="btn mt-2">{{ __('shop.calendar.closed') }}</button>
+                <button class="btn mt-2">{{ __('shop.calendar.add_day_off') }}</button>
             </form>
         </section>
         <section>
@@ -60,7 +60,7 @@
                     <x-field name="every" :label="__('shop.calendar.repeat_every_days_empty_once')" box="col-span-2"
                         inputmode="numeric" class="num !w-24" />
                 </div>
-                <button class="btn mt-2">{{ __('shop.calendar.plan_around_it') }}</button>
+                <button class="btn mt-2">{{ __('shop.calendar.add_downtime') }}</button>
             </form>
             <h2 class="mb-1 mt-6">{{ __('shop.calendar.absent_or_extra_people') }}</h2>
             <p class="text-sm text-soft"><x-said key="shop.calendar.usually_people_are_there_each_tending" :with="[
@@ -109,7 +109,7 @@
                         <option value="{{ $name }}"></option>
                     @endforeach
                 </datalist>
-                <button class="btn mt-2">{{ __('shop.calendar.save') }}</button>
+                <button class="btn mt-2">{{ __('shop.calendar.add_to_the_calendar') }}</button>
             </form>
         </section>
         <section>

@@ -86,7 +86,7 @@ final class StopSheetTest extends FeatureTestCase
             $leaf->blocks()->pluck('role')->all(),
         );
         $this->get("/artwork/{$leaf->id}/stops")
-            ->assertSee('The machine must stop 2 stops')
+            ->assertSee('The machine must stop 2 times')
             ->assertDontSee('Confirm suggestions');
     }
 

@@ -19,6 +19,7 @@ use App\Setup\Models\Practice;
 use App\Setup\PracticeBook;
 use App\Shop\House;
 use Hakama\Artwork\Variant;
+use Hakama\Floor\EventKind;
 use Hakama\Garment\Fabric;
 use Hakama\House\HouseRule;
 use Hakama\Money\CostCategory;
@@ -207,6 +208,28 @@ final class MoneyTest extends FeatureTestCase
         }
         self::assertSame(CostCategory::Spoilage, $this->money(self::finished())->furthest()[0] ?? null);
         self::assertNull($this->money(self::polos())->furthest());
+    }
+
+    #[Test]
+    public function an_order_that_is_sewn_in_part_has_earned_that_part_of_its_price(): void
+    {
+        $order = self::polos();
+        $this->put("/orders/{$order->number}/money", ['agreed' => '120.00']);
+        $batch = self::batchOf($order);
+        $all = $batch->pieces()->count();
+        self::assertSame(0.0, $this->money($order)->sewnShare());
+        $pieces = $batch->pieces()->orderBy('pieces.id')->limit(3)->pluck('pieces.id')->all();
+        self::tell('M2', $batch, EventKind::PreflightDone);
+        foreach ([EventKind::LoadStarted, EventKind::Sewn, EventKind::PieceDone] as $kind) {
+            self::tell('M2', $batch, $kind, $pieces, 100, 60.0);
+        }
+        app()->forgetScopedInstances();
+        $money = $this->money($order->refresh());
+        // One decoration a garment: three pieces of all are that share of the stitches.
+        self::assertEqualsWithDelta(3 / $all, $money->sewnShare(), 1e-9);
+        self::assertSame((int) round(12_000 * 3 / $all), $money->earnedCents());
+        self::assertSame($money->earnedCents() - $money->realCents(), $money->profitCents());
+        $this->get('/books/jobs')->assertSeeInOrder(['Being sewn', (string) $order->number]);
     }
 
     #[Test]

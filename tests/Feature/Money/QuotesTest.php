@@ -90,7 +90,7 @@ final class QuotesTest extends FeatureTestCase
         // Twice on each garment.
         $page(['stitches_2' => '20000', 'colours_2' => '2', 'places_2' => '2'])->assertSee("1\u{202f}119.36");
         $page(['width_2' => '200'])->assertSee('Enter the height of the second design');
-        $page(['stitches_2' => 'many'])->assertSee('Stitches of second design');
+        $page(['stitches_2' => 'many'])->assertSee('Stitches of the second design');
         $page(['width_2' => '80', 'height_2' => '50', 'fill_2' => 'full', 'colours_2' => ''])->assertSee(
             'The second about',
         );

@@ -153,9 +153,9 @@ final class BetterPlanTest extends FeatureTestCase
             'three machines at times want more than two people',
         );
         $this->get("/plan/proposals/{$proposal->id}")
-            ->assertSee('Short of hands, min')
+            ->assertSee('Short of people, h')
             ->assertSee(
-                '<td class="num">'.Figure::words($comparison->beyondS($comparison->then) / 60).'</td>',
+                '<td class="num">'.Figure::words($comparison->beyondS($comparison->then) / 3600, 1).'</td>',
                 false,
             );
         self::assertGreaterThan(1, count($moving));
@@ -498,7 +498,7 @@ final class BetterPlanTest extends FeatureTestCase
         $page = (string) $this->get("/plan/proposals/{$proposal->id}")
             ->assertOk()
             ->assertSee('the shop closes Wed 4 Mar 11:00')
-            ->assertSee('Cost breakdown')
+            ->assertSee('In figures')
             ->assertSee('Tell these customers')
             ->getContent();
         // The running caps are due today at five and cannot be done by then any more.
@@ -890,7 +890,7 @@ final class BetterPlanTest extends FeatureTestCase
         $this->put('/shop/rules', ['machines_per_person' => '1'])->assertSessionHasNoErrors();
         $this->get('/plan?zoom=week')
             ->assertSee('class="held"', false)
-            ->assertSee('waiting for people: as many machines run as can be tended');
+            ->assertSee('waits for people: as many machines run as can be tended');
     }
 
     #[Test]

@@ -412,7 +412,7 @@ final class SetupAndNeedlesTest extends FeatureTestCase
             ->update(['size' => $other, 'point' => 'sharp']);
         app()->forgetScopedInstances();
         $said = 'need '.$wants;
-        $this->get('/needles/M2')->assertSee($said)->assertSee('they are fitted');
+        $this->get('/needles/M2')->assertSee($said)->assertSee('They are fitted');
         $fit = ['id' => (string) Str::uuid(), 'numbers' => $used, 'size' => $size, 'point' => $point];
         $this->post('/needles/M2/fittings', $fit)->assertSessionHas('done');
         $this->post('/needles/M2/fittings', $fit)->assertSessionHas('done');
