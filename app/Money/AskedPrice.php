@@ -62,7 +62,10 @@ final readonly class AskedPrice
     {
         $works = [];
         foreach ($designs as $i => $design) {
-            $name = count($designs) === 1 ? __('money.asked_price.one_position') : [__('money.asked_price.the_first_design'), __('money.asked_price.the_second_design')][$i] ?? '';
+            $name = count($designs) === 1 ? __('money.asked_price.one_position') : [
+                __('money.asked_price.the_first_design'),
+                __('money.asked_price.the_second_design'),
+            ][$i] ?? '';
             $work = $this->work($name, $design->stitches->{$guess}, $design->colours);
             array_push($works, ...array_fill(0, $design->places, $work));
         }

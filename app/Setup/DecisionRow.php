@@ -47,7 +47,12 @@ final readonly class DecisionRow
         $drivers = array_map(static fn(Driver $one): string => $one->value, $advice->drivers);
 
         return [
-            self::of($advice, SetupTopic::Loading, __('setup.decision_row.loads_first'), $advice->loading()->endWords()),
+            self::of(
+                $advice,
+                SetupTopic::Loading,
+                __('setup.decision_row.loads_first'),
+                $advice->loading()->endWords(),
+            ),
             self::of(
                 $advice,
                 SetupTopic::Turn,
@@ -55,16 +60,36 @@ final readonly class DecisionRow
                 $advice->turnIsKnown() ? self::turn($advice->turnToSet()) : __('setup.decision_row.pick_a_machine_first'),
             ),
             self::of($advice, SetupTopic::Frame, __('setup.decision_row.frame'), $advice->fit->frame->id ?? 'none'),
-            self::of($advice, SetupTopic::Driver, __('setup.decision_row.driver'), implode(', else ', $drivers) ?: __('setup.decision_row.none_here')),
-            self::of($advice, SetupTopic::Access, __('setup.decision_row.access'), str_replace('_', ' ', $advice->access()->value)),
-            self::of($advice, SetupTopic::Placement, __('setup.decision_row.position'), $placement->brief($units).$round),
+            self::of(
+                $advice,
+                SetupTopic::Driver,
+                __('setup.decision_row.driver'),
+                implode(', else ', $drivers) ?: __('setup.decision_row.none_here'),
+            ),
+            self::of(
+                $advice,
+                SetupTopic::Access,
+                __('setup.decision_row.access'),
+                str_replace('_', ' ', $advice->access()->value),
+            ),
+            self::of(
+                $advice,
+                SetupTopic::Placement,
+                __('setup.decision_row.position'),
+                $placement->brief($units).$round,
+            ),
             self::of(
                 $advice,
                 SetupTopic::Backing,
                 __('setup.decision_row.backing'),
                 "{$advice->backing->words()}, {$advice->backingGsm()} g/m²",
             ),
-            self::of($advice, SetupTopic::Topper, __('setup.decision_row.topper'), $advice->topper ? __('setup.decision_row.film_on_top') : 'none'),
+            self::of(
+                $advice,
+                SetupTopic::Topper,
+                __('setup.decision_row.topper'),
+                $advice->topper ? __('setup.decision_row.film_on_top') : 'none',
+            ),
             self::of(
                 $advice,
                 SetupTopic::Thread,

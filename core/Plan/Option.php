@@ -9,12 +9,14 @@ final readonly class Option
 {
     /**
      * @param int                $rank     before which it would stand, 0 is first
+     * @param int                $start    when its changeover would begin, seconds
      * @param float              $costMore  than the plan it is compared with
      * @param float              $changeoverMore minutes of changeover
      */
     private function __construct(
         public string $machine,
         public int $rank,
+        public int $start,
         public int $end,
         public int $lateS,
         public float $costMore,
@@ -37,6 +39,7 @@ final readonly class Option
         return new self(
             $own->machine,
             (int) array_search($batch, $then->sequence->on($own->machine), true),
+            $own->changeoverStart,
             $own->end(),
             $own->lateS(),
             $then->totals->cost - $now->totals->cost,

@@ -74,6 +74,7 @@ return [
         'a_new_version_of' => ', a new version of {of}',
         'save_as_a_quote_for' => 'Save as a quote{value} for',
         'save' => 'Save',
+        'about_stitches' => '{which}about {likely} stitches, {least} to {most}',
     ],
     'asked_price' => [
         'one_position' => 'one position',

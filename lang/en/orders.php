@@ -370,6 +370,13 @@ return [
         'on_the_machine' => 'on the machine',
         'not_planned_yet' => 'not planned yet',
     ],
+    'order_steps' => [
+        'received' => 'Received',
+        'blanks' => 'Blanks in',
+        'sewn' => 'Sewn',
+        'ready' => 'Ready',
+        'handed_over' => 'Handed over',
+    ],
     'ordered_garments' => [
         'short' => ', {missing} short',
         'wrong' => '({wrong} wrong)',
@@ -409,7 +416,7 @@ return [
         'blanks_handover_messages_history' => 'Blanks, handover, messages, history',
         'blanks_handover_history' => 'Blanks, handover, history',
         'all_orders' => 'All orders',
-        'on_time' => 'On time',
+        'on_time' => 'On time:',
         'safe_promise' => 'Safe promise: {promise}.',
         'biggest_risk' => 'Biggest risk: {link}.',
         'for_an_event' => ', for an event',
@@ -438,6 +445,8 @@ return [
         'per_frame_frames_to_sew' => '{copies} per frame: {pieces} {pieces, plural, one {frame} other {frames}} to sew{value}',
         'to_set_up' => 'to set up',
         'change' => 'Change',
+        'order_again' => 'Order again',
+        'on_cloth' => '{name} on this cloth',
     ],
     'slip' => [
         'slip' => 'Slip {number}.{number_2}',
@@ -496,6 +505,8 @@ return [
         'copy' => 'Copy',
         'history' => 'History',
         'what_is_wrong' => 'What is wrong',
+        'steps' => 'Order progress',
+        'not_counted' => 'not counted',
     ],
     'tags' => [
         'labels_order' => 'Labels, order {number}',

@@ -58,6 +58,7 @@ Route::controller(OrderController::class)
         Route::get('/decorations/{decoration}/artworks', 'artworks')->name('artworks')->can(Ability::Look)->whereNumber('decoration');
         Route::put('/decorations/{decoration}', 'artwork')->name('artwork')->can(Ability::Plan)->whereNumber('decoration');
         Route::get('/{order}', 'show')->name('show')->can(Ability::Look);
+        Route::get('/{order}/again', 'again')->name('again')->can(Ability::Plan);
     });
 Route::controller(CountController::class)
     ->prefix('orders/{order}/count')

@@ -255,7 +255,7 @@ final class MainPathTest extends BrowserTestCase
         $this->browser->executeScript('document.getElementById("schools").open = true');
         $this->choose("#s-{$question}", $school);
         $this->press('Save changes');
-        $this->sees('everything that follows was calculated anew');
+        $this->sees('everything that depends on it is updated');
     }
 
     /** In the form of a batch or a piece: who does it, why it is not good, and the button. */

@@ -170,9 +170,9 @@ final class OwnShopTest extends BrowserTestCase
         );
         $this->sees('Bo: password changed');
         $this->press('Sign out');
-        $this->sees('Into Hasp Lane');
+        $this->sees('stay signed in on this computer');
         $this->to('/orders');
-        $this->sees('Into Hasp Lane');
+        $this->sees('stay signed in on this computer');
         $this->type('#name', 'Bo');
         $this->type('#password', 'not the right one');
         $this->press('Sign in');

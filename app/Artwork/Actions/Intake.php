@@ -68,7 +68,11 @@ final readonly class Intake
             $fileName,
             $name,
             $field,
-            ['made' => mb_substr(trim(__('artwork.intake.sewn_along_the_lines').' '.implode(' ', $drawing->findings())), 0, 300)],
+            ['made' => mb_substr(
+                trim(__('artwork.intake.sewn_along_the_lines').' '.implode(' ', $drawing->findings())),
+                0,
+                300,
+            )],
             array_map(static fn(?int $thread): array => ['thread_id' => $thread], $this->nearest($drawing->colours)),
         );
     }

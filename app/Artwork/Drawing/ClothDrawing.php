@@ -48,7 +48,10 @@ final class ClothDrawing
         $high = 0.0;
         $taped = array_map(static fn(array $one): array => [$one[1], (string) $one[0]->action->brings()], $picking->taped());
         $cloth = array_map(
-            static fn(AppliedPiece $one): array => [$one, "{$one->number}: ".($bill->cloths[$one->number]->code ?? __('artwork.cloth_drawing.no_cloth_yet'))],
+            static fn(AppliedPiece $one): array => [
+                $one,
+                "{$one->number}: ".($bill->cloths[$one->number]->code ?? __('artwork.cloth_drawing.no_cloth_yet')),
+            ],
             $bill->pieces,
         );
         foreach ([...$cloth, ...$taped] as [$piece, $what]) {

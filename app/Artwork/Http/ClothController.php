@@ -72,7 +72,10 @@ final class ClothController
     {
         $artwork->hardware()->sync($request->each());
 
-        return redirect()->route('artwork.cloth', $artwork)->with('done', __('artwork.cloth_controller.hardware_saved'));
+        return redirect()->route('artwork.cloth', $artwork)->with(
+            'done',
+            __('artwork.cloth_controller.hardware_saved'),
+        );
     }
 
     /** Another version in which every cloth is laid and held before one stop for all the trimming. */

@@ -20,7 +20,9 @@ final class LettersController
         Transaction::run(static function () use ($artwork, $number, $mm): void {
             $block =
                 $artwork->blocks()->where('number', $number)->first() ??
-                throw ValidationException::withMessages(['letter_mm' => __('artwork.letters_controller.choose_a_block_of_this_artwork')]);
+                throw ValidationException::withMessages(
+                    ['letter_mm' => __('artwork.letters_controller.choose_a_block_of_this_artwork')],
+                );
             $block->update(['letter_mm' => $mm]);
             // The smallest of all is what the cloth, the film and the warnings go by.
             $artwork->update(['letter_mm' => $artwork->blocks()->min('letter_mm')]);

@@ -74,7 +74,10 @@ final class BooksController
     {
         [$from, $to] = [$request->from(), $request->to()];
 
-        return Download::xlsx(Xlsx::of(__('books.books_controller.books'), BookRows::COLUMNS, BookRows::between($from, $to)), self::name($from, $to));
+        return Download::xlsx(
+            Xlsx::of(__('books.books_controller.books'), BookRows::COLUMNS, BookRows::between($from, $to)),
+            self::name($from, $to),
+        );
     }
 
     private static function asText(int|float|string|CarbonImmutable $cell): string

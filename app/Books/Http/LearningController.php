@@ -88,7 +88,10 @@ final class LearningController
         if ($request->input('do') === 'back') {
             $spoilage->takeBack($fabric, $who);
 
-            return redirect()->route('books.learned')->with('done', __('books.learning_controller.the_house_figure_applies_again'));
+            return redirect()->route('books.learned')->with(
+                'done',
+                __('books.learning_controller.the_house_figure_applies_again'),
+            );
         }
         $offer = $spoilage->find($fabric);
         if ($offer === null || abs($offer->offered() - $request->float('offered')) > 0.0005) {
@@ -132,7 +135,10 @@ final class LearningController
         if ($request->input('do') === 'back') {
             $learning->takeBack($machine, $fabric, $who);
 
-            return redirect()->route('books.learned')->with('done', __('books.learning_controller.the_old_figure_applies_again'));
+            return redirect()->route('books.learned')->with(
+                'done',
+                __('books.learning_controller.the_old_figure_applies_again'),
+            );
         }
         $offer =
             array_values(

@@ -68,7 +68,12 @@ final readonly class BreakLearning
                     ),
                 ),
             ],
-            Impact::words($this->house, (int) round(1000 * $thousands), __('books.break_learning.stitches_to_sew'), $minutes),
+            Impact::words(
+                $this->house,
+                (int) round(1000 * $thousands),
+                __('books.break_learning.stitches_to_sew'),
+                $minutes,
+            ),
             $left,
         );
     }

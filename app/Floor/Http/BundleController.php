@@ -79,7 +79,9 @@ final class BundleController
                 : -1;
         $should = $bundle->pieces()->count();
         if ($here < 0) {
-            throw ValidationException::withMessages(['here' => __('floor.bundle_controller.enter_a_whole_number_of_pieces')]);
+            throw ValidationException::withMessages(
+                ['here' => __('floor.bundle_controller.enter_a_whole_number_of_pieces')],
+            );
         }
 
         return redirect()

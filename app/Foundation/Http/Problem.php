@@ -78,7 +78,10 @@ final class Problem
 
         return $request->expectsJson() || $request->is('machines/*', '*/pulse')
             ? new JsonResponse(['message' => $message], 503, ['Retry-After' => '2'])
-            : new Response(view('errors.plain', ['title' => __('common.problem.busy_try_again'), 'text' => $message])->render(), 503, [
+            : new Response(view(
+                'errors.plain',
+                ['title' => __('common.problem.busy_try_again'), 'text' => $message],
+            )->render(), 503, [
                 'Retry-After' => '2',
             ]);
     }
@@ -97,7 +100,10 @@ final class Problem
 
         return $request->expectsJson() || $request->is('machines/*')
             ? new JsonResponse(['message' => $message], 405)
-            : new Response(view('errors.plain', ['title' => __('common.problem.not_possible_here'), 'text' => $message])->render(), 405);
+            : new Response(
+                view('errors.plain', ['title' => __('common.problem.not_possible_here'), 'text' => $message])->render(),
+                405,
+            );
     }
 
     /** The database does not answer: it was not reached, it went, or it was lost in the middle, of a page too. */
@@ -143,7 +149,10 @@ final class Problem
 
         return $request->expectsJson() || $request->is('machines/*', '*/pulse')
             ? new JsonResponse(['message' => $message], 507)
-            : new Response(view('errors.plain', ['title' => __('common.problem.the_disk_is_full'), 'text' => $message])->render(), 507);
+            : new Response(
+                view('errors.plain', ['title' => __('common.problem.the_disk_is_full'), 'text' => $message])->render(),
+                507,
+            );
     }
 
     private static function away(Request $request): JsonResponse|Response
@@ -153,7 +162,10 @@ final class Problem
 
         return $request->expectsJson() || $request->is('machines/*', '*/pulse')
             ? new JsonResponse(['message' => $message], 503, ['Retry-After' => '2'])
-            : new Response(view('errors.plain', ['title' => __('common.problem.database_unavailable'), 'text' => $message])->render(), 503, [
+            : new Response(view(
+                'errors.plain',
+                ['title' => __('common.problem.database_unavailable'), 'text' => $message],
+            )->render(), 503, [
                 'Retry-After' => '2',
             ]);
     }

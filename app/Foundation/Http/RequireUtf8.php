@@ -44,7 +44,13 @@ final class RequireUtf8
         return $request->expectsJson() || $request->is('machines/*')
             ? new JsonResponse(['message' => __('common.require_utf8.no_letters')], 400)
             : new Response(
-                view('errors.plain', ['title' => __('common.require_utf8.this_text_cannot_be_read'), 'text' => __('common.require_utf8.no_letters')])->render(),
+                view(
+                    'errors.plain',
+                    [
+                        'title' => __('common.require_utf8.this_text_cannot_be_read'),
+                        'text' => __('common.require_utf8.no_letters'),
+                    ],
+                )->render(),
                 400,
             );
     }

@@ -16,7 +16,7 @@ use UnexpectedValueException;
 final class IcuTranslator extends Translator
 {
     /** A placeholder, and no branch of a plural, which is in braces too. */
-    private const PLAIN = '/(?<!zero )(?<!one )(?<!two )(?<!few )(?<!many )(?<!other )\{(\w+)\}/';
+    private const PLAIN = '/(?<!zero )(?<!one )(?<!two )(?<!few )(?<!many )(?<!other )(?<!=\d )\{(\w+)\}/';
 
     /** @var array<string, MessageFormatter> */
     private array $formatters = [];

@@ -107,7 +107,11 @@ final class MachineController
                 );
         }
         $machine->update(['retired_at' => $goes ? CarbonImmutable::now() : null]);
-        ChangeLog::note(Change::MACHINE, $machine->code, $goes ? __('shop.machine_machine_controller.out_of_use') : __('shop.machine_machine_controller.in_use_again'));
+        ChangeLog::note(
+            Change::MACHINE,
+            $machine->code,
+            $goes ? __('shop.machine_machine_controller.out_of_use') : __('shop.machine_machine_controller.in_use_again'),
+        );
 
         return redirect()
             ->route('machines.show')

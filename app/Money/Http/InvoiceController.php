@@ -25,7 +25,10 @@ final readonly class InvoiceController
 
     public function write(Request $request, Order $order, Invoices $invoices): RedirectResponse
     {
-        $request->validate(['form' => ['required', 'uuid']], ['form.*' => __('money.invoice_controller.reload_the_page')]);
+        $request->validate(
+            ['form' => ['required', 'uuid']],
+            ['form.*' => __('money.invoice_controller.reload_the_page')],
+        );
         $invoice = $invoices->write(
             $this->accounts->of($order),
             $request->string('form')->lower()->value(),
@@ -44,7 +47,10 @@ final readonly class InvoiceController
 
     public function credit(Request $request, Invoice $invoice): RedirectResponse
     {
-        $request->validate(['form' => ['required', 'uuid']], ['form.*' => __('money.invoice_controller.reload_the_page')]);
+        $request->validate(
+            ['form' => ['required', 'uuid']],
+            ['form.*' => __('money.invoice_controller.reload_the_page')],
+        );
         $credit = Invoices::credit($invoice, $request->string('form')->lower()->value(), Caller::acting($request));
 
         return redirect()

@@ -99,7 +99,11 @@ final readonly class MoneyController
         );
         $sum = array_sum(array_column($rows, 'cents'));
         if ($sum !== $price) {
-            $rows[] = ['text' => __('money.money_controller.to_the_price_for_the_whole'), 'pieces' => 0, 'cents' => $price - $sum];
+            $rows[] = [
+                'text' => __('money.money_controller.to_the_price_for_the_whole'),
+                'pieces' => 0,
+                'cents' => $price - $sum,
+            ];
         }
 
         return Download::pdf(

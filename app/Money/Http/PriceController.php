@@ -54,7 +54,10 @@ final class PriceController
     {
         self::replace($request->rows());
 
-        return redirect()->route('prices.show')->with('done', __('money.price_controller.price_list_saved_new_quotes_use'));
+        return redirect()->route('prices.show')->with(
+            'done',
+            __('money.price_controller.price_list_saved_new_quotes_use'),
+        );
     }
 
     public function csv(): Response

@@ -84,7 +84,10 @@ final readonly class RateList
         foreach ($rows as $number => $row) {
             $rule = HouseRule::tryFrom(trim($row['rule']));
             if ($rule === null || ! in_array($rule, self::rules(), true)) {
-                throw new InvalidArgumentException(__('money.rate_list.no_such_rate', ['row' => $number, 'typed' => $row['rule']]));
+                throw new InvalidArgumentException(__('money.rate_list.no_such_rate', [
+                    'row' => $number,
+                    'typed' => $row['rule'],
+                ]));
             }
             $value = self::number($row['value']);
             $spec = RuleSpec::of($rule);

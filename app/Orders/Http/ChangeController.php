@@ -20,6 +20,7 @@ use App\Orders\Models\OrderLine;
 use App\Orders\OrderFacts;
 use App\Orders\Queries\OrderedGarments;
 use App\Orders\Queries\OrderForesight;
+use App\Orders\Queries\OrderSteps;
 use App\Orders\StaleOrder;
 use App\People\Caller;
 use App\Plan\Queries\PlanBoard;
@@ -40,17 +41,19 @@ final class ChangeController
     public function story(Order $order, PlanBoard $board, ShopProfile $premises, House $house): View
     {
         $garments = OrderedGarments::of($order);
+        $ends = $board->orderEnds($order->id, $garments->pieces - $garments->piecesDone);
 
         return view('orders.story', [
             'order' => $order->load(['customer', 'lines']),
             'garments' => $garments,
+            'steps' => OrderSteps::of($order, $garments, $ends),
             'slips' => $garments->slips,
             'changes' => ChangeLog::of(Change::ORDER, (string) $order->number),
             'messages' => Messages::of(
                 $order,
                 $premises->shop()->name,
                 $house->rules(),
-                $board->orderEnds($order->id, $garments->pieces - $garments->piecesDone),
+                $ends,
                 $garments->piecesDone,
                 $garments->pieces,
             ),
@@ -121,7 +124,10 @@ final class ChangeController
     public function add(AddLines $request, Order $order): RedirectResponse
     {
         if ($order->cancelled_at !== null) {
-            return redirect()->route('orders.show', $order)->with('problem', __('orders.change_controller.the_order_is_cancelled_reopen_it'));
+            return redirect()->route('orders.show', $order)->with(
+                'problem',
+                __('orders.change_controller.the_order_is_cancelled_reopen_it'),
+            );
         }
         try {
             OrderChange::add($order, $request->lines(), $request->string('seen')->value());

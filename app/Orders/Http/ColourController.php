@@ -90,7 +90,10 @@ final class ColourController
             );
         });
 
-        return redirect()->route('orders.colours', $decoration)->with('done', __('orders.colour_controller.colours_saved_for_this_line'));
+        return redirect()->route('orders.colours', $decoration)->with(
+            'done',
+            __('orders.colour_controller.colours_saved_for_this_line'),
+        );
     }
 
     /** As it is sewn on this line. */

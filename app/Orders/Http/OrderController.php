@@ -17,6 +17,7 @@ use App\Orders\Models\Decoration;
 use App\Orders\Models\Order;
 use App\Orders\Models\OrderLine;
 use App\Orders\Models\Piece;
+use App\Orders\OrderAgain;
 use App\Orders\Queries\OrderCheck;
 use App\Orders\Queries\OrderPromise;
 use App\Orders\Queries\OrderRow;
@@ -81,6 +82,16 @@ final class OrderController
             'artworks' => ArtworkChoice::all(),
             'customers' => Customer::query()->orderBy('name')->limit(200)->pluck('name'),
         ]);
+    }
+
+    /** The form of a new order with what stood in this one. */
+    public function again(Order $order): RedirectResponse
+    {
+        return redirect()
+            ->route('orders.create')
+            ->withInput(OrderAgain::typed(
+                $order->load(['customer', 'lines.decorations.artwork', 'lines.decorations.pieces']),
+            ));
     }
 
     /** One more line for the form. */

@@ -62,6 +62,12 @@ final class Authorize
             return new Answer(e($message), 403);
         }
 
-        return new Answer(view('errors.plain', ['title' => __('people.authorize.not_allowed_for_your_role'), 'text' => $message])->render(), 403);
+        return new Answer(
+            view(
+                'errors.plain',
+                ['title' => __('people.authorize.not_allowed_for_your_role'), 'text' => $message],
+            )->render(),
+            403,
+        );
     }
 }

@@ -48,7 +48,13 @@ final class PeopleController
         Transaction::run(static function () use ($request): void {
             foreach ($request->names() as $name) {
                 Person::query()->create(['name' => $name, 'role' => $request->role()]);
-                ChangeLog::note(Change::PERSON, $name, __('people.people_controller.added'), null, ['role' => $request->role()->value]);
+                ChangeLog::note(
+                    Change::PERSON,
+                    $name,
+                    __('people.people_controller.added'),
+                    null,
+                    ['role' => $request->role()->value],
+                );
             }
         });
 
@@ -106,7 +112,11 @@ final class PeopleController
         }
         self::keepingAnOwner(static function () use ($person, $isGone): void {
             $person->update(['retired_at' => $isGone ? CarbonImmutable::now() : null]);
-            ChangeLog::note(Change::PERSON, $person->name, $isGone ? __('people.people_controller.left_the_shop') : __('people.people_controller.brought_back'));
+            ChangeLog::note(
+                Change::PERSON,
+                $person->name,
+                $isGone ? __('people.people_controller.left_the_shop') : __('people.people_controller.brought_back'),
+            );
         });
 
         return redirect()
@@ -164,7 +174,9 @@ final class PeopleController
             $signedIn = $owners->clone()->whereNotNull('password')->exists();
             $do();
             if (! $owners->exists() || ($signedIn && ! $owners->clone()->whereNotNull('password')->exists())) {
-                throw ValidationException::withMessages(['role' => __('people.people_controller.at_least_one_owner_must_be')]);
+                throw ValidationException::withMessages(
+                    ['role' => __('people.people_controller.at_least_one_owner_must_be')],
+                );
             }
         });
     }

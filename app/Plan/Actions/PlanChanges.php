@@ -80,7 +80,10 @@ final readonly class PlanChanges
                         ? $standing
                         : $standing->without($batch->code);
             }
-            $this->keep(Dispatch::byDue($this->board->workload(), $standing), __('plan.plan_changes.planned_again_by_due_date'));
+            $this->keep(
+                Dispatch::byDue($this->board->workload(), $standing),
+                __('plan.plan_changes.planned_again_by_due_date'),
+            );
         });
     }
 

@@ -85,7 +85,10 @@ final class LatenessController
         $to = redirect()->route('plan.lateness', $request->string('q')->isEmpty() ? [] : ['q' => $request->string('q')->value()]);
 
         return $missed === []
-            ? $to->with('done', $changed === [] ? __('plan.lateness_controller.nothing_changed') : __('plan.lateness_controller.saved_the_next_plan_search_uses'))
+            ? $to->with(
+                'done',
+                $changed === [] ? __('plan.lateness_controller.nothing_changed') : __('plan.lateness_controller.saved_the_next_plan_search_uses'),
+            )
             : $to->with(
                 'problem',
                 __('plan.lateness_controller.somebody_else_changed_this_in_the', ['value' => implode(', ', $missed)]),

@@ -38,6 +38,7 @@ use Illuminate\Validation\ValidationException;
 final readonly class PlanController
 {
     /** So many places are listed beside the one a batch has. */
+    private const BEST = 3;
     private const PLACES = 8;
     private const ALIKE = 3;
 
@@ -123,7 +124,10 @@ final readonly class PlanController
     {
         $changes->replan($request->integer('version'));
 
-        return redirect()->route('plan.show')->with('done', __('plan.plan_controller.planned_again_by_due_date_running'));
+        return redirect()->route('plan.show')->with(
+            'done',
+            __('plan.plan_controller.planned_again_by_due_date_running'),
+        );
     }
 
     /** Why a batch is where it is, and where else it could be. */
@@ -155,6 +159,11 @@ final readonly class PlanController
                     : [],
             'options' => $options,
             'shown' => array_slice($options->all, 0, self::PLACES),
+            'best' => array_slice(
+                array_values(array_filter($options->all, static fn(Option $one): bool => $one !== $options->current)),
+                0,
+                self::BEST,
+            ),
             'words' => static fn(Option $option): string => Consequence::words($board, $code, $option, made: false),
             'version' => PlanBoard::version(),
             'weights' => $board->workload()->weights,

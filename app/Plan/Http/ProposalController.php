@@ -121,6 +121,9 @@ final class ProposalController
     {
         $proposal->update(['state' => 'left', 'stop' => true]);
 
-        return redirect()->route('plan.show')->with('done', __('plan.proposal_controller.proposal_discarded_the_plan_is_unchanged'));
+        return redirect()->route('plan.show')->with(
+            'done',
+            __('plan.proposal_controller.proposal_discarded_the_plan_is_unchanged'),
+        );
     }
 }

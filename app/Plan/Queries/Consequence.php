@@ -6,11 +6,14 @@ namespace App\Plan\Queries;
 
 use App\Foundation\Clock\ShopClock;
 use Hakama\Plan\Option;
+use Hakama\Plan\Placed;
 
 /** What a move brings, in words. */
 final class Consequence
 {
     /** So many other batches are named. */
+    /** A shift of another batch that is less is not why something is moved. */
+    private const WORTH_SAYING_S = 300;
     private const NAMED = 4;
 
     public static function words(PlanBoard $board, string $code, Option $option, bool $made): string
@@ -18,14 +21,12 @@ final class Consequence
         $now = $board->timetable()->find($code);
         $due = $board->batches()[$code]->order->dueAt;
         $words = [
-            sprintf(
-                '%s %s %s on %s%s',
-                $code,
-                $made ? 'ends' : __('plan.consequence.would_end'),
-                ShopClock::words(ShopClock::time($option->end)),
-                $option->machine,
-                $now === null ? '' : self::shift($option->end - $now->end()),
-            ),
+            __($made ? 'plan.consequence.ends_on' : 'plan.consequence.would_end_on', [
+                'code' => $code,
+                'end' => ShopClock::words(ShopClock::time($option->end)),
+                'machine' => $option->machine,
+                'shift' => $now === null ? '' : ', '.self::shift($option->end - $now->end()),
+            ]),
         ];
         $words[] = $option->lateS > 0 ? __('plan.consequence.late_due', [
             'due' => ShopClock::words($due),
@@ -72,11 +73,10 @@ final class Consequence
     {
         $words = [];
         if ($option->others->late !== []) {
-            $words[] = sprintf(
-                '%s %s late.',
-                self::named($option->others->late),
-                count($option->others->late) === 1 ? 'becomes' : 'become',
-            );
+            $words[] = __('plan.consequence.become_late', [
+                'named' => self::named($option->others->late),
+                'late' => count($option->others->late),
+            ]);
         }
         if ($option->others->saved !== []) {
             $words[] = __('plan.consequence.are_on_time_again', [
@@ -86,11 +86,11 @@ final class Consequence
         }
         $later = array_filter($option->others->later, static fn(int $seconds): bool => $seconds >= 60);
         if ($later !== []) {
-            $words[] = 'Later: '.self::list($later).'.';
+            $words[] = __('plan.consequence.later_ones', ['batches' => self::list($later)]);
         }
         $sooner = array_filter($option->others->later, static fn(int $seconds): bool => $seconds <= -60);
         if ($sooner !== []) {
-            $words[] = 'Sooner: '.self::list($sooner).'.';
+            $words[] = __('plan.consequence.sooner_ones', ['batches' => self::list($sooner)]);
         }
         $setup = (int) round($option->changeoverMore);
         $words[] =
@@ -119,11 +119,10 @@ final class Consequence
         $later = array_filter($option->others->later, static fn(int $seconds): bool => $seconds >= 60);
         $words[] = $later === [] ? __('plan.consequence.nothing_else_ends_later') : 'Later: '.self::list($later).'.';
         if ($option->others->late !== []) {
-            $words[] = sprintf(
-                '%s %s late.',
-                self::named($option->others->late),
-                count($option->others->late) === 1 ? 'becomes' : 'become',
-            );
+            $words[] = __('plan.consequence.become_late', [
+                'named' => self::named($option->others->late),
+                'late' => count($option->others->late),
+            ]);
         }
         $words[] = __('plan.consequence.changeovers_take_min_more', [
             'changeover_more' => (int) round($option->changeoverMore),
@@ -132,11 +131,44 @@ final class Consequence
         return implode(' ', $words);
     }
 
+    /** "18 h 25 min sooner". */
     private static function shift(int $seconds): string
     {
-        return abs($seconds) < 60
-            ? ' as before'
-            : ', '.self::length($seconds).($seconds > 0 ? ' later' : ' sooner');
+        return match (true) {
+            abs($seconds) < 60 => __('plan.consequence.as_before'),
+            $seconds > 0 => __('plan.consequence.later', ['length' => self::length($seconds)]),
+            default => __('plan.consequence.sooner', ['length' => self::length($seconds)]),
+        };
+    }
+
+    /** What speaks for it: "M2, after B-115: B-108 18 h 25 min sooner; this batch 23 h 28 min later, on time; nothing else late". */
+    public static function better(Option $option, Placed $now): string
+    {
+        $sooner = $option->others->later;
+        asort($sooner);
+        $most = array_key_first($sooner);
+        $said = array_filter([
+            $most !== null && $sooner[$most] <= -self::WORTH_SAYING_S
+                ? __('plan.consequence.other_sooner', [
+                    'code' => (string) $most,
+                    'length' => self::length($sooner[$most]),
+                ])
+                : '',
+            __($option->lateS > 0 ? 'plan.consequence.own_late' : 'plan.consequence.own_on_time', [
+                'shift' => self::shift($option->end - $now->end()),
+            ]),
+            __('plan.consequence.others_late', ['late' => count($option->others->late)]),
+        ], static fn(string $one): bool => $one !== '');
+
+        return self::place($option).': '.implode('; ', $said);
+    }
+
+    /** "M1, after B-104". */
+    public static function place(Option $option): string
+    {
+        return $option->after() === null
+            ? __('plan.consequence.first_on', ['machine' => $option->machine])
+            : __('plan.consequence.after_on', ['machine' => $option->machine, 'after' => $option->after()]);
     }
 
     private static function length(int $seconds): string

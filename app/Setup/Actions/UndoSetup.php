@@ -46,7 +46,10 @@ final readonly class UndoSetup implements Undoes
             $decoration,
             $frame,
             $choice,
-            array_fill_keys(array_map(static fn(Departure $one): string => $one->about, $departs), __('setup.undo_setup.as_before')),
+            array_fill_keys(
+                array_map(static fn(Departure $one): string => $one->about, $departs),
+                __('setup.undo_setup.as_before'),
+            ),
         );
         SetupHistory::note($decoration, $now);
 

@@ -48,7 +48,9 @@ final readonly class ClampController
         );
         $dropped = $request->boolean('dropped');
         if (! $dropped && array_diff($steps, $request->array('checked')) !== []) {
-            throw ValidationException::withMessages(['checked' => __('setup.clamp_controller.tick_each_step_when_it_is')]);
+            throw ValidationException::withMessages(
+                ['checked' => __('setup.clamp_controller.tick_each_step_when_it_is')],
+            );
         }
         $who = $request->string('who')->value();
         $request->session()->put('who', $who);

@@ -50,7 +50,9 @@ final class PlacementController
             return new Response('<span class="wrong">'.e(ucfirst($e->getMessage())).'.</span>');
         }
 
-        return new Response($found === null ? __('setup.placement_controller.enter_the_other_mark_too') : e($found->words));
+        return new Response(
+            $found === null ? __('setup.placement_controller.enter_the_other_mark_too') : e($found->words),
+        );
     }
 
     public function keep(

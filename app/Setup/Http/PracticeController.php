@@ -41,7 +41,10 @@ final class PracticeController
             trim($request->string('remark')->value()),
         );
 
-        return redirect()->route('setup.practice')->with('done', __('setup.practice_controller.saved_in_the_practice_book'));
+        return redirect()->route('setup.practice')->with(
+            'done',
+            __('setup.practice_controller.saved_in_the_practice_book'),
+        );
     }
 
     /**

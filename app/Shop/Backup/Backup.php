@@ -185,7 +185,10 @@ final readonly class Backup
                 $wrong[] = __('shop.backup.rows_there_should_be', [
                     'table' => $table,
                     'rows' => $rows === null ? __('shop.backup.no_table_and_no') : (string) $rows,
-                    'least' => $least === $most ? (string) $least : (string) __('shop.backup.to', ['least' => $least, 'most' => $most]),
+                    'least' => $least === $most ? (string) $least : (string) __('shop.backup.to', [
+                        'least' => $least,
+                        'most' => $most,
+                    ]),
                 ]);
             }
         }

@@ -143,7 +143,10 @@ final class BeginController
     public function clear(ClearDemo $request, ShopProfile $premises): RedirectResponse
     {
         if (! $premises->shop()->is_demo) {
-            return redirect()->route('begin.show')->with('problem', __('shop.begin_controller.this_is_no_longer_the_demo'));
+            return redirect()->route('begin.show')->with(
+                'problem',
+                __('shop.begin_controller.this_is_no_longer_the_demo'),
+            );
         }
         $kept = Backup::make();
         Onboarding::insteadOfTheDemo($request->keep());

@@ -93,14 +93,19 @@ final class CalendarController
 
         return $gone > 0
             ? self::changed(__('shop.calendar_controller.removed'))
-            : redirect()->route('plan.calendar')->with('problem', __('shop.calendar_controller.that_was_already_removed'));
+            : redirect()->route('plan.calendar')->with(
+                'problem',
+                __('shop.calendar_controller.that_was_already_removed'),
+            );
     }
 
     /** What two write down in the same moment stands there once. */
     private static function addOnce(Model $one, string $field): void
     {
         if ($one->newQuery()->where($one->getAttributes())->exists()) {
-            throw ValidationException::withMessages([$field => __('shop.calendar_controller.that_is_already_in_the_calendar')]);
+            throw ValidationException::withMessages(
+                [$field => __('shop.calendar_controller.that_is_already_in_the_calendar')],
+            );
         }
         $one->save();
     }

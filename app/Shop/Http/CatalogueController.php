@@ -171,7 +171,11 @@ final class CatalogueController
         }
         Transaction::run(static function () use ($one, $name, $goes): void {
             $one->update(['retired_at' => $goes ? CarbonImmutable::now() : null]);
-            ChangeLog::note(Change::CATALOGUE, $name, $goes ? __('shop.catalogue_controller.out_of_use') : __('shop.catalogue_controller.in_use_again'));
+            ChangeLog::note(
+                Change::CATALOGUE,
+                $name,
+                $goes ? __('shop.catalogue_controller.out_of_use') : __('shop.catalogue_controller.in_use_again'),
+            );
         });
 
         return redirect()

@@ -66,7 +66,9 @@ final class Presence extends Model
                 ? ''
                 : ', '.substr($this->from_time, 0, 5).' to '.substr($this->to_time, 0, 5);
 
-        return "{$this->who} is ".($this->people < 0 ? __('shop.presence.away') : __('shop.presence.in_as_well'))." {$days}{$on}{$hours}";
+        $is = $this->people < 0 ? __('shop.presence.away') : __('shop.presence.in_as_well');
+
+        return "{$this->who} is {$is} {$days}{$on}{$hours}";
     }
 
     private static function secondOfDay(string $time): int

@@ -15,9 +15,12 @@
             $guessed = [];
             foreach ($quote->designs as $i => $design) {
                 if (! $design->stitches->isKnown) {
-                    $guessed[] = (count($quote->designs) === 1 ? '' : [__('money.asked.first').' ', __('money.asked.second').' '][$i])
-                        . "about {$n($design->stitches->likely)} stitches, {$n($design->stitches->least)} to "
-                        . $n($design->stitches->most);
+                    $guessed[] = __('money.asked.about_stitches', [
+                        'which' => count($quote->designs) === 1 ? '' : [__('money.asked.first').' ', __('money.asked.second').' '][$i],
+                        'likely' => $n($design->stitches->likely),
+                        'least' => $n($design->stitches->least),
+                        'most' => $n($design->stitches->most),
+                    ]);
                 }
             }
         @endphp

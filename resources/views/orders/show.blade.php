@@ -24,10 +24,11 @@
             ]) }}
         @endif
     </x-slot:say>
-    <div class="mb-1 flex items-baseline gap-4">
+    <div class="mb-1 flex flex-wrap items-baseline gap-x-4 gap-y-1">
         <h1>{{ __('orders.show.no_for', ['number' => $order->number, 'name' => $order->customer->name]) }}</h1>
         <a class="ml-auto" href="{{ route('orders.money', $order) }}" data-key="m"
             data-does="{{ __('orders.show.cost_and_profit') }}">{{ __('orders.show.money') }} <kbd>m</kbd></a>
+        <a href="{{ route('orders.again', $order) }}" data-key="g">{{ __('orders.show.order_again') }} <kbd>g</kbd></a>
         <a href="{{ route('orders.tags', $order) }}" data-key="l">{{ __('orders.show.labels') }} <kbd>l</kbd></a>
         <a href="{{ route('orders.story', $order) }}" data-key="h"
             data-does="{{ __('orders.show.blanks_handover_messages_history') }}">{{ __('orders.show.blanks_handover_history') }} <kbd>h</kbd></a>
@@ -35,7 +36,7 @@
         <a href="{{ route('orders.index') }}" data-key="b">{{ __('orders.show.all_orders') }} <kbd>b</kbd></a>
     </div>
     @if ($odds && $ends !== null)
-        <p class="mb-1">{{ __('orders.show.on_time') }} <x-odds :of="$odds" />
+        <p class="mb-1">{{ __('orders.show.on_time') }} <x-odds :of="$odds" /> ·
             @if ($odds->promise !== null)
                 {{ __('orders.show.safe_promise', [
                     'promise' => App\Foundation\Clock\ShopClock::words(App\Foundation\Clock\ShopClock::time($odds->promise)),
@@ -52,6 +53,7 @@
             ? ' '.__('orders.show.finished_pieces', [
                 'shelf' => $order->shelf,
             ]) : '', 'value_3' => $order->note !== '' ? ' ' . $order->note : '']) }}</p>
+    <div id="steps" class="mb-6 min-h-14"></div>
     @foreach ($order->lines as $line)
         <section class="mb-6">
             <h2 class="mb-2"><x-swatch :hex="$line->colour_hex" />{{ $line->garmentLabel() }} <span
@@ -80,7 +82,14 @@
                             $all = (int) $of->sum('pieces');
                         @endphp
                         <tr>
-                            <td>{{ $decoration->positionLabel() }}</td>
+                            <td>
+                                @if ($decoration->artwork?->read_at !== null)
+                                    <span class="mb-1 flex h-24 w-32 items-center justify-center border border-hair p-1"
+                                        style="background: {{ $line->colour_hex }}"><img class="max-h-full max-w-full" loading="lazy"
+                                            src="{{ route('orders.colours.drawing', $decoration) }}"
+                                            alt="{{ __('orders.show.on_cloth', ['name' => $decoration->artwork->name]) }}"></span>
+                                @endif
+                                {{ $decoration->positionLabel() }}</td>
                             <td>
                                 @if ($decoration->artwork)
                                     <a
@@ -189,4 +198,7 @@
             </table>
         </section>
     @endforeach
+    {{-- What came, went and was said stands on a page of its own, and here as soon as it is read. --}}
+    <div hx-get="{{ route('orders.story', $order) }}" hx-trigger="load" hx-select="#story"
+        hx-select-oob="#steps" hx-swap="innerHTML"></div>
 </x-layout>

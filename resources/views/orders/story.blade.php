@@ -4,6 +4,21 @@
         <h1>{{ __('orders.story.no_for', ['number' => $order->number, 'name' => $order->customer->name]) }}</h1>
         <a class="ml-auto" href="{{ route('orders.show', $order) }}" data-key="b">{{ __('orders.story.back_to_the_order') }} <kbd>b</kbd></a>
     </div>
+    <div id="steps" class="mb-6 min-h-14">
+    <ol class="grid grid-cols-2 gap-x-4 gap-y-3 sm:grid-cols-5" aria-label="{{ __('orders.story.steps') }}">
+        @foreach ($steps as $step)
+            <li>
+                <div class="h-2 border border-indigo bg-paper" aria-hidden="true">
+                    <div class="h-full bg-indigo" style="width: {{ round(100 * $step->share()) }}%"></div>
+                </div>
+                <p class="mt-1"><strong>{{ $step->name }}</strong> {{ $step->of === null ? __('orders.story.not_counted')
+                    : ($step->of === 1 && $step->isDone() ? '' : __('common.counts.of', ['some' => $step->some, 'all' => $step->of])) }}
+                    <span class="text-soft">{{ $step->when }}</span></p>
+            </li>
+        @endforeach
+    </ol>
+    </div>
+    <div id="story">
     <section class="mb-6">
         <h2 class="mb-2">{{ __('orders.story.blanks') }}</h2>
         @foreach ($order->lines as $line)
@@ -102,4 +117,5 @@
         <h2 class="mb-1 mt-6">{{ __('orders.story.history') }}</h2>
         <x-change-table :changes="$changes" />
     @endif
+    </div>
 </x-layout>

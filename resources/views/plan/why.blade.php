@@ -1,7 +1,9 @@
+@use('App\Plan\Queries\Consequence')
 @php
     $at = static fn(int $s) => App\Foundation\Clock\ShopClock::time($s);
     $next = $options->nextBest();
     $current = $options->current;
+    $due = App\Foundation\Clock\ShopClock::seconds($batch->order->dueAt);
 @endphp
 <x-layout station="plan" :title="__('plan.why.why_is_there', ['code' => $batch->code])">
     <x-slot:say>
@@ -15,16 +17,91 @@
         @elseif ($next === null)
             {{ __('plan.why.fits_nowhere_else', ['code' => $batch->code]) }}
         @elseif ($current && $next->costMore > 0.005)
-            {{ __('plan.why.this_is_the_best_place_the', ['cost_more' => App\Shop\Figure::words($next->costMore, 1)]) }}
-        @else<span class="now">{{ __('plan.why.better_on_cheaper', [
-            'machine' => $next->machine,
-            'value' => App\Shop\Figure::words(-$next->costMore, 1),
-        ]) }}</span>
+            {{ __('plan.why.best_place', ['code' => $batch->code]) }}
+            {{ __('plan.why.next_best', ['better' => Consequence::better($next, $placed)]) }}
+        @else
+            <span class="now">{{ __('plan.why.better', ['better' => Consequence::better($next, $placed)]) }}</span>
         @endif
     </x-slot:say>
     <x-plan-tabs here="why" :title="$batch->code . ', ' . $batch->design->name" />
-    <div class="grid grid-cols-1 gap-8 lg:grid-cols-[minmax(0,1fr)_minmax(0,2fr)]">
-        <div>
+    @if ($batch->started)
+                <p class="note">{{ __('plan.why.a_running_batch_is_not_moved') }}</p>
+    @elseif ($shown === [])
+                <p class="note note-now"><x-said key="plan.why.no_machine_can_take_it_check"><x-slot:link><a
+                        href="{{ route('setup.show', $batch->decorationId) }}">{{ __('plan.why.its_setup') }}</a></x-slot:link></x-said></p>
+    @endif
+    @if (! $batch->started && $placed && $best !== [])
+        <section class="mb-5" aria-label="{{ __('plan.why.best_moves') }}">
+            @foreach ($best as $option)
+                @php
+                    $from = min($placed->changeoverStart, $option->start);
+                    $until = max($placed->end(), $option->end, $due);
+                    $x = static fn(int $s) => max(0, round(340 * ($s - $from) / max(1, $until - $from), 1));
+                @endphp
+                <div class="flex flex-wrap items-center gap-x-5 gap-y-2 border-b border-hair py-3">
+                    <div class="min-w-0 flex-1 basis-80">
+                        <strong>{{ ucfirst(Consequence::better($option, $placed)) }}</strong>
+                        <x-because :about="__('plan.why.on_other_batches')">{{ $words($option) }}</x-because>
+                    </div>
+                    <svg viewBox="0 0 400 44" width="400" class="max-w-full" role="img"
+                        aria-label="{{ __('plan.why.strip', [
+                            'now' => App\Foundation\Clock\ShopClock::words($at($placed->end())),
+                            'then' => App\Foundation\Clock\ShopClock::words($at($option->end)),
+                            'due' => App\Foundation\Clock\ShopClock::words($batch->order->dueAt),
+                        ]) }}">
+                        <path d="M0 3.5H340M0 40.5H340" stroke="#d8d0c0" />
+                        <rect x="{{ $x($placed->changeoverStart) }}" y="6" width="{{ max(2, $x($placed->end()) - $x($placed->changeoverStart)) }}"
+                            height="12" fill="#fffdf8" stroke="#2b3a67" stroke-dasharray="4 3" />
+                        <rect x="{{ $x($option->start) }}" y="25" width="{{ max(2, $x($option->end) - $x($option->start)) }}"
+                            height="12" fill="#2b3a67" />
+                        <path d="M{{ $x($due) }} 0V44" stroke="#c8481f" stroke-width="2" />
+                        <text x="346" y="17" font-size="12" fill="#565b68">{{ __('plan.why.now') }}</text>
+                        <text x="346" y="36" font-size="12" fill="#1d2433">{{ __('plan.why.then') }}</text>
+                        <text x="{{ min(310, $x($due) + 4) }}" y="16" font-size="12" fill="#a83a16">{{ __('plan.why.due_mark') }}</text>
+                    </svg>
+                    @unless ($batch->queued->fixedAt)
+                        <form method="post" action="{{ route('plan.moves') }}">@csrf<input type="hidden" name="batch"
+                                value="{{ $batch->code }}"><input type="hidden" name="machine"
+                                value="{{ $option->machine }}"><input type="hidden" name="place"
+                                value="{{ $option->rank }}"><input type="hidden" name="version"
+                                value="{{ $version }}"><button @class(['btn', 'btn-main' => $loop->first && $option->costMore < 0])
+                                @if ($loop->first) data-key="m" @endif>{{ __('plan.why.move_it') }} @if ($loop->first)
+                                    <kbd>m</kbd>
+                                @endif
+                            </button></form>
+                    @endunless
+                </div>
+            @endforeach
+        </section>
+    @endif
+    <div class="mb-5 flex flex-wrap items-start gap-3">
+            @if ($placed && !$batch->started)
+                <form method="post" action="{{ route('plan.fix', $batch->code) }}">@csrf
+                    @method('put')<input type="hidden" name="version" value="{{ $version }}"><input
+                        type="hidden" name="fixed" value="{{ $batch->queued->fixedAt ? 0 : 1 }}">
+                    <button class="btn"
+                        data-key="x">{{ $batch->queued->fixedAt
+                            ? __('plan.why.unfix') : __('plan.why.fix_it_there_at', [
+                                'start' => App\Foundation\Clock\ShopClock::words($at($placed->start())),
+                            ]) }}
+                        <kbd>x</kbd></button>
+                </form>
+                @if ($batch->queued->fixedAt)
+                    <p class="mt-1 text-sm">{{ __('plan.why.fixed_to', [
+                        'machine' => $batch->queued->machine,
+                        'fixed_at' => $batch->queued->fixedAt->format('D j M H:i'),
+                    ]) }}</p>
+                @endif
+            @endif
+            <div class="flex flex-wrap gap-3"><a class="btn" href="{{ route('plan.show') }}">{{ __('plan.why.back_to_the_plan') }}</a>
+                <form method="post" action="{{ route('plan.undo') }}">@csrf<input type="hidden" name="version"
+                        value="{{ $version }}"><button class="btn" data-key="z"
+                        data-does="{{ __('plan.why.undo_the_last_change') }}">{{ __('plan.why.undo') }} <kbd>z</kbd></button></form>
+            </div>
+    </div>
+    <div class="grid grid-cols-1 gap-8 lg:grid-cols-2">
+        <section aria-label="{{ __('plan.why.facts') }}">
+            <h2 class="mb-1">{{ __('plan.why.facts') }}</h2>
             <dl class="facts">
                 <dt>{{ __('plan.why.pieces') }}</dt>
                 <dd>{{ $batch->left }} × {{ $batch->setup->garment }}</dd>
@@ -87,6 +164,22 @@
                     ? __('plan.why.late') : '' }}
                 </dd>
             </dl>
+            @if ($odds)
+                <p class="mt-2 text-sm text-soft">{{ $oddsFrom }}</p>
+            @endif
+        </section>
+        <section>
+            @if ($odds?->isInDanger)
+                <h2 class="mb-1">{{ __('plan.why.what_would_help') }}</h2>
+                <ul>
+                    @forelse ($helps as [$what, $then])
+                        <li class="flex border-b border-hair py-1">{{ $what }}<span
+                                class="num ml-auto">{{ App\Shop\Figure::odds($then) }}</span></li>
+                    @empty
+                        <li class="text-soft">{{ __('plan.why.nothing_would_help_agree_a_later') }}</li>
+                    @endforelse
+                </ul>
+            @endif
             @if ($trial)
                 <h2 class="mt-5 mb-1">{{ __('plan.why.scrap_first') }}</h2>
                 <p>{{ __('plan.why.about_min_at', ['value' => $trial->isPractice
@@ -123,38 +216,9 @@
                             ]) }} <kbd>t</kbd></button></form>
                 @endif
             @endif
-            @if ($odds?->isInDanger)
-                <h2 class="mt-5 mb-1">{{ __('plan.why.what_would_help') }}</h2>
-                <ul>
-                    @forelse ($helps as [$what, $then])
-                        <li class="flex border-b border-hair py-1">{{ $what }}<span
-                                class="num ml-auto">{{ App\Shop\Figure::odds($then) }}</span></li>
-                    @empty
-                        <li class="text-soft">{{ __('plan.why.nothing_would_help_agree_a_later') }}</li>
-                    @endforelse
-                </ul>
-            @endif
-            @if ($odds)
-                <p class="mt-2 text-sm text-soft">{{ $oddsFrom }}</p>
-            @endif
-            @if ($placed && !$batch->started)
-                <form method="post" action="{{ route('plan.fix', $batch->code) }}" class="mt-4">@csrf
-                    @method('put')<input type="hidden" name="version" value="{{ $version }}"><input
-                        type="hidden" name="fixed" value="{{ $batch->queued->fixedAt ? 0 : 1 }}">
-                    <button class="btn"
-                        data-key="x">{{ $batch->queued->fixedAt
-                            ? __('plan.why.unfix') : __('plan.why.fix_it_there_at', [
-                                'start' => App\Foundation\Clock\ShopClock::words($at($placed->start())),
-                            ]) }}
-                        <kbd>x</kbd></button>
-                </form>
-                @if ($batch->queued->fixedAt)
-                    <p class="mt-1 text-sm">{{ __('plan.why.fixed_to', [
-                        'machine' => $batch->queued->machine,
-                        'fixed_at' => $batch->queued->fixedAt->format('D j M H:i'),
-                    ]) }}</p>
-                @endif
-            @endif
+            @if ($batch->left > 1 || $siblings !== [] || $alike !== [])
+                <details class="mt-4" @if ($errors->has('pieces')) open @endif>
+                    <summary class="font-semibold" data-key="p" data-does="{{ __('plan.why.split_or_combine') }}">{{ __('plan.why.split_or_combine') }} <kbd>p</kbd></summary>
             @if ($batch->left > 1)
                 <form method="post" action="{{ route('plan.split', $batch->code) }}"
                     class="mt-4 flex items-end gap-3">@csrf<input type="hidden" name="version"
@@ -195,28 +259,19 @@
                 @php $option = $joined($one->code); @endphp
                 <p class="mt-1 text-sm">
                     {{ $option === null ? __('plan.why.there_would_be_no_room_for')
-                        : App\Plan\Queries\Consequence::words($board, $one->code, $option, made: false) }}
+                        : Consequence::words($board, $one->code, $option, made: false) }}
                 </p>
             @endforeach
-            <div class="mt-4 flex gap-3"><a class="btn" href="{{ route('plan.show') }}">{{ __('plan.why.back_to_the_plan') }}</a>
-                <form method="post" action="{{ route('plan.undo') }}">@csrf<input type="hidden" name="version"
-                        value="{{ $version }}"><button class="btn" data-key="z"
-                        data-does="{{ __('plan.why.undo_the_last_change') }}">{{ __('plan.why.undo') }} <kbd>z</kbd></button></form>
-            </div>
-        </div>
-        <div>
-            <h2 class="mb-1">{{ __('plan.why.other_places_cheapest_first') }}</h2>
-            @if ($batch->started)
-                <p class="note">{{ __('plan.why.a_running_batch_is_not_moved') }}</p>
-            @elseif ($shown === [])
-                <p class="note note-now"><x-said key="plan.why.no_machine_can_take_it_check"><x-slot:link><a
-                        href="{{ route('setup.show', $batch->decorationId) }}">{{ __('plan.why.its_setup') }}</a></x-slot:link></x-said></p>
-            @else
+                </details>
+            @endif
+            @if ($shown !== [] && ! $batch->started)
+                <details class="mt-4">
+                    <summary class="font-semibold">{{ __('plan.why.all_places', ['places' => count($shown)]) }}</summary>
                 <table>
                     <thead>
                         <tr>
                             <th>{{ __('plan.why.place') }}</th>
-                            <th class="num">{{ __('plan.why.extra_cost') }}</th>
+                            <th>{{ __('plan.why.ends') }}</th>
                             <th>{{ __('plan.why.effect') }}</th>
                             <th><span class="sr-only">{{ __('plan.why.move_it') }}</span></th>
                         </tr>
@@ -224,16 +279,9 @@
                     <tbody>
                         @foreach ($shown as $option)
                             <tr @class(['font-semibold' => $option === $current])>
-                                <td class="whitespace-nowrap">{{ $option->machine }},
-                                    {{ $option->rank === 0 ? __('plan.why.first')
-                                        : __('plan.why.after', [
-                                            'on' => $option->sequence->on($option->machine)[$option->rank - 1],
-                                        ]) }}
-                                </td>
-                                <td class="num">
-                                    {{ $option === $current ? __('plan.why.is_there_now')
-                                        : App\Shop\Figure::words($option->costMore, 1) }}
-                                </td>
+                                <td class="whitespace-nowrap">{{ Consequence::place($option) }}{{ $option === $current
+                                    ? ', '.__('plan.why.is_there_now') : '' }}</td>
+                                <td class="whitespace-nowrap tabular-nums">{{ App\Foundation\Clock\ShopClock::words($at($option->end)) }}</td>
                                 <td class="text-sm font-normal">{{ $words($option) }}</td>
                                 <td class="num">
                                     @if ($option !== $current && !$batch->queued->fixedAt)
@@ -269,7 +317,8 @@
                     'flow' => $weights->flow,
                 ]">
                     <x-slot:link><a href="{{ route('shop.show') }}#late_cost">{{ __('plan.why.house_rule') }}</a></x-slot:link></x-said></x-because>
+                </details>
             @endif
-        </div>
+        </section>
     </div>
 </x-layout>

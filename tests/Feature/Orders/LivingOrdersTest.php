@@ -212,6 +212,39 @@ final class LivingOrdersTest extends FeatureTestCase
     }
 
     #[Test]
+    public function an_order_is_ordered_again_with_all_but_its_dates(): void
+    {
+        $order = self::polos();
+        $this->get("/orders/{$order->number}/again")->assertRedirect('/orders/new');
+        $typed = session()->getOldInput();
+        self::assertSame($order->customer()->firstOrFail()->name, $typed['customer']);
+        self::assertArrayNotHasKey('due_date', $typed);
+        $this->post('/orders', [
+            ...$typed,
+            'form' => Str::uuid()->toString(),
+            'due_date' => '2026-04-20',
+            'due_time' => '16:00',
+        ])->assertSessionHasNoErrors();
+        $again = Order::query()->orderByDesc('id')->firstOrFail();
+        $facts = static fn(Order $of): array => [
+            $of->lines()->orderBy('id')->get()->map->only(['garment', 'fabric', 'style', 'colour_hex', 'structure', 'profile'])->all(),
+            $of->lines()->with('decorations')->get()->flatMap->decorations->map->only(['position', 'artwork_id'])->all(),
+            Piece::query()->where('order_id', $of->id)->orderBy('size')->pluck('size')->all(),
+        ];
+        self::assertEquals($facts($order), $facts($again));
+    }
+
+    #[Test]
+    public function a_page_of_an_order_shows_how_far_it_has_come(): void
+    {
+        $order = self::caps();
+        $this->get("/orders/{$order->number}")->assertOk()->assertSee("/orders/{$order->number}/story", false);
+        $this->get("/orders/{$order->number}/story")
+            ->assertOk()
+            ->assertSeeInOrder(['Received', 'Blanks in', 'not counted', 'Sewn', 'Ready', 'Handed over', '0 of ']);
+    }
+
+    #[Test]
     public function blanks_are_counted_as_they_come(): void
     {
         $order = self::aprons()->refresh();

@@ -563,7 +563,7 @@ final class BetterPlanTest extends FeatureTestCase
         $loaf = self::batchOf(self::aprons())->code;
         $this->get("/plan/batches/{$loaf}")
             ->assertOk()
-            ->assertSee('Other places, cheapest first')
+            ->assertSee('All 8 places')
             ->assertSee('is there now');
         $this->get('/plan/batches/'.self::batchOf(self::running('M1'))->code)->assertSee('A running batch is not moved.');
         $this->get('/plan/batches/B-999')->assertNotFound();

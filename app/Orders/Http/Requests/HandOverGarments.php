@@ -27,7 +27,10 @@ final class HandOverGarments extends FormRequest
     /** @return array<string, string> */
     public function messages(): array
     {
-        return ['sizes.*' => __('orders.hand_over_garments.enter_how_many_of_which_size'), 'sizes.*.*' => __('orders.hand_over_garments.enter_a_whole_number')];
+        return [
+            'sizes.*' => __('orders.hand_over_garments.enter_how_many_of_which_size'),
+            'sizes.*.*' => __('orders.hand_over_garments.enter_a_whole_number'),
+        ];
     }
 
     /** @return list<callable(Validator): void> */

@@ -78,7 +78,10 @@ trait TypesLines
                 $validator->errors()->add("lines.{$i}.sizes", __('orders.types_lines.enter_a_quantity_for_at_least'));
             }
             if ($typed->line->garment === Garment::Cap && $typed->line->profile === Profile::None) {
-                $validator->errors()->add("lines.{$i}.profile", __('orders.types_lines.choose_the_cap_height_it_limits'));
+                $validator->errors()->add(
+                    "lines.{$i}.profile",
+                    __('orders.types_lines.choose_the_cap_height_it_limits'),
+                );
             }
             $pieces += $typed->garments() * count($typed->decorations);
         }

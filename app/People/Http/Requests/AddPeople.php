@@ -54,7 +54,10 @@ final class AddPeople extends FormRequest
     /** @return array<string, string> */
     public function messages(): array
     {
-        return ['names.required' => __('people.add_people.enter_one_name_per_line'), 'role.*' => __('people.add_people.choose_a_role')];
+        return [
+            'names.required' => __('people.add_people.enter_one_name_per_line'),
+            'role.*' => __('people.add_people.choose_a_role'),
+        ];
     }
 
     /** @return list<string> */

@@ -25,7 +25,10 @@ final class SignIn extends FormRequest
     /** @return array<string, string> */
     public function messages(): array
     {
-        return ['name.*' => __('people.sign_in.enter_your_name'), 'password.*' => __('people.sign_in.enter_your_password')];
+        return [
+            'name.*' => __('people.sign_in.enter_your_name'),
+            'password.*' => __('people.sign_in.enter_your_password'),
+        ];
     }
 
     /** @throws ValidationException when it is not them, or too many tries were made */
@@ -38,7 +41,9 @@ final class SignIn extends FormRequest
         Attempts::count($of, (string) $this->ip(), 'password');
         $fits = Hash::driver('argon2id')->check($this->string('password')->value(), $person->password ?? self::NOBODY);
         if ($person === null || $person->password === null || ! $fits) {
-            throw ValidationException::withMessages(['password' => __('people.sign_in.name_and_password_do_not_match')]);
+            throw ValidationException::withMessages(
+                ['password' => __('people.sign_in.name_and_password_do_not_match')],
+            );
         }
         Attempts::forget($of, (string) $this->ip());
 

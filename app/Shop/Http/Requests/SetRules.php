@@ -42,7 +42,10 @@ final class SetRules extends FormRequest
     /** @return array<string, string> */
     public function messages(): array
     {
-        $messages = ['schools.*' => __('shop.set_rules.choose_one_of_the_options'), 'schools.array' => __('shop.set_rules.that_is_not_a_house_rule')];
+        $messages = [
+            'schools.*' => __('shop.set_rules.choose_one_of_the_options'),
+            'schools.array' => __('shop.set_rules.that_is_not_a_house_rule'),
+        ];
         foreach (HouseRule::cases() as $rule) {
             $spec = RuleSpec::of($rule);
             $messages["{$rule->value}.between"] = __('shop.set_rules.from_to', [

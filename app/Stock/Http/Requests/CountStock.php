@@ -26,7 +26,10 @@ final class CountStock extends FormRequest
     /** @return array<string, string> */
     public function messages(): array
     {
-        return ['kind.*' => __('stock.count_stock.choose_what_was_counted'), 'amount.*' => __('stock.count_stock.quantity_0_to_100_000')];
+        return [
+            'kind.*' => __('stock.count_stock.choose_what_was_counted'),
+            'amount.*' => __('stock.count_stock.quantity_0_to_100_000'),
+        ];
     }
 
     public function kind(): StockKind

@@ -19,6 +19,8 @@
     $seen = $face->seenMm(...);
     $dome = $m->shape->bounds()->top;
     $opening = $back ? 42 : 0;
+    // The panels go on over the top to the button.
+    $crown = $dome + 12;
     $reach = max($wrap, $m->shape->bounds()->right);
     $box = $front || $back
         ? new Hakama\Stitch\Bounds(-$reach, $reach, -6 - $opening, max($limit, $dome))
@@ -130,38 +132,25 @@
         </figcaption>
     </figure>
     <figure>
-        <svg viewBox="{{ $n(-$r - 24) }} {{ $n(-$box->top - 12) }} {{ $n(2 * $r + 48) }} {{ $n($box->top + 48) }}"
+        <svg viewBox="{{ $n(-$r - ($front || $back ? 14 : 76)) }} {{ $n(-$crown - 14) }} {{ $n(2 * $r + ($front || $back ? 28 : 90)) }} {{ $n($crown + ($front ? 68 : 40 + $opening)) }}"
             class="weave max-h-[300px] w-full border border-hair" role="img" id="cap-front"
             aria-label="{{ __('setup.draw_cap.the_cap_seen_from', [
                 'value' => $front ? __('setup.draw_cap.the_front') : ($back ? __('setup.draw_cap.the_back') : __('setup.draw_cap.the_side')),
             ]) }}"
                 data-radius="{{ $n($r) }}">
-            <path class="cloth-edge"
-                d="{{ App\Setup\SetupDrawing::path(array_map(static fn($p) => new Hakama\Stitch\Point($seen($p->x),
-                    $p->y), $m->shape->outline)) }}"
-                fill="{{ $sheet->decoration->line->colour_hex }}" fill-opacity=".22" stroke="#1d2433"
-                stroke-width=".8" />
+            {{-- At the back it is measured from the upper edge of the strap opening, which the crown reaches below. --}}
+            <g transform="translate(0 {{ $opening }})">@include('setup.draw.crown', [
+                'top' => $crown + $opening,
+                'seam' => $seen($face->seamMm(1)),
+                'hex' => $sheet->decoration->line->colour_hex,
+                'from' => $front ? 'front' : ($back ? 'back' : 'side'),
+                'opening' => 2 * $seen($face->seamMm(1) * 0.45),
+                'openingHigh' => $opening,
+            ])</g>
             @if ($front)
-                <path
-                    d="M{{ $n(-$r) }} 0C{{ $n(-$r * 0.9) }} 30 {{ $n($r * 0.9) }} 30 {{ $n($r) }} 0C{{ $n($r *
-                        0.6) }} 9 {{ $n(-$r * 0.6) }} 9 {{ $n(-$r) }} 0Z"
-                    fill="{{ $sheet->decoration->line->colour_hex }}" fill-opacity=".4" stroke="#1d2433"
-                    stroke-width=".8" />
-                <path
-                    d="M{{ $n(-$seen(min($wrap, $r * M_PI_2))) }} {{ $n(-$limit) }}H{{ $n($seen(min($wrap,
-                        $r * M_PI_2))) }}"
+                @php $wide = min($seen(min($wrap, $r * M_PI_2)), $r * sqrt(max(0.0, 1 - ($limit / $crown) ** 2.4))); @endphp
+                <path d="M{{ $n(-$wide) }} {{ $n(-$limit) }}H{{ $n($wide) }}"
                     stroke="#c8481f" stroke-width=".9" />
-            @elseif ($back)
-                <path class="opening"
-                    d="M{{ $n(-$seen($face->seamMm(1) * 0.45)) }} 34C{{ $n(-$seen($face->seamMm(1) * 0.45)) }} -12 {{
-                        $n($seen($face->seamMm(1) * 0.45)) }} -12 {{ $n($seen($face->seamMm(1) * 0.45)) }} 34Z"
-                    fill="#fffdf8" stroke="#1d2433" stroke-width=".8" />
-            @else
-                {{-- From the side the bill points to the left. --}}
-                <path d="M{{ $n(-$r) }} 0C{{ $n(-$r - 8) }} 6 {{ $n(-$r - 18) }} 14 {{ $n(-$r - 22) }} 20C{{ $n(-$r -
-                    10) }} 18 {{ $n(-$r * 0.7) }} 10 {{ $n(-$r * 0.55) }} 0Z"
-                    fill="{{ $sheet->decoration->line->colour_hex }}" fill-opacity=".4" stroke="#1d2433"
-                    stroke-width=".8" />
             @endif
             @for ($i = 0; $i < $strips; $i++)
                 @php [$x0, $x1] = [-$w / 2 + $w * $i / $strips, -$w / 2 + $w * ($i + 1) / $strips]; @endphp

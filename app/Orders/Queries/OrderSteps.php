@@ -1,0 +1,47 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Orders\Queries;
+
+use App\Orders\Models\Order;
+use App\Orders\OrderStep;
+use Carbon\CarbonImmutable;
+
+/** An order from its coming in to its going out, step by step, as somebody on the telephone is told it. */
+final readonly class OrderSteps
+{
+    /**
+     * @param CarbonImmutable|null $ends when the plan has it sewn
+     *
+     * @return list<OrderStep> wants `lines` loaded
+     */
+    public static function of(Order $order, OrderedGarments $garments, ?CarbonImmutable $ends): array
+    {
+        $sum = static fn(array $by): int => array_sum(array_map('array_sum', $by));
+        $wanted = $sum($garments->wanted);
+        $last = $garments->slips->last();
+
+        return [
+            new OrderStep(__('orders.order_steps.received'), 1, 1, $order->received_at->format('D j M')),
+            new OrderStep(
+                __('orders.order_steps.blanks'),
+                array_sum(array_column($garments->here, 'good')),
+                $garments->here === [] ? null : $wanted,
+            ),
+            new OrderStep(
+                __('orders.order_steps.sewn'),
+                $garments->piecesDone,
+                $garments->pieces,
+                $garments->piecesDone < $garments->pieces && $ends !== null ? $ends->format('D j M, H:i') : '',
+            ),
+            new OrderStep(__('orders.order_steps.ready'), $sum($garments->done), $wanted, $order->shelf),
+            new OrderStep(
+                __('orders.order_steps.handed_over'),
+                $sum($garments->handed),
+                $wanted,
+                $last === null ? '' : $last->handed_at->format('D j M'),
+            ),
+        ];
+    }
+}
