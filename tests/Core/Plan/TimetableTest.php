@@ -281,7 +281,7 @@ final class TimetableTest extends TestCase
 
         self::assertSame($timetable->find('a')?->end(), $timetable->find('b')?->changeoverStart);
         self::assertSame(Wait::Hands, $timetable->find('b')?->wait);
-        self::assertStringContainsString('waits for hands', Wait::Hands->words('flat'));
+        self::assertStringContainsString('waits for people', Wait::Hands->words('flat'));
         self::assertStringContainsString('waits for frames flat', Wait::Frames->words('flat'));
     }
 
