@@ -117,7 +117,7 @@ final class HakamaProvider extends ServiceProvider
             date_default_timezone_set($zone);
         }
         // Every form has a number of its own beside the token.
-        Blade::directive('csrf', static fn(): string => '<?php echo csrf_field().\\'.SentForm::class.'::field(); ?>');
+        Blade::directive('csrf', static fn(): string => '<?php echo \\'.SentForm::class.'::fields(); ?>');
         // A query in a loop stops a developer, never a shop.
         Model::preventLazyLoading();
         if ($this->app->isProduction()) {

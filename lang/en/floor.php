@@ -299,6 +299,7 @@ return [
         'counted_2' => '{count} counted.',
     ],
     'show' => [
+        'save' => 'Save',
         'floor' => 'Floor',
         'has_stopped_and_needs_you' => '{code} has stopped and needs you.',
         'machine_pieces_to_go' => 'Machine {code}: {code_2}, {left} {left, plural, one {piece} other {pieces}} to go.',

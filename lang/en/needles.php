@@ -119,6 +119,7 @@ return [
         'the_last_batches_of_weeks_are' => 'The last {batches} batches of {code} ({weeks} weeks) are replayed in order, three known ahead, as on the floor; then again with one thread pinned after the other, each time the one that saves most.',
     ],
     'show' => [
+        'save_pin' => 'Save pin',
         'needles' => 'Needles',
         'one_needle' => 'one needle',
         'needles_2' => '{load} needles',

@@ -306,6 +306,7 @@ return [
         'find_and_save_the_position' => 'Find and save the position',
         'find_the_position_on_the_garment' => 'Find the position on the garment and save it',
         'located' => 'Located',
+        'measure' => 'Measure',
         'level_with_a_mark_on_the' => 'level with a mark on the other side',
         'midway_between_two_marks' => 'midway between two marks',
         'with_equal_gaps_to_two_seams' => 'with equal gaps to two seams',

@@ -40,7 +40,7 @@ spot();
 document.addEventListener('submit', (event) => {
     const form = event.target;
     if (form.dataset.sent) return event.preventDefault();
-    if (!form.hasAttribute('hx-post') && form.method === 'post') {
+    if (!form.hasAttribute('data-hx-post') && form.method === 'post') {
         form.dataset.sent = '1';
         setTimeout(() => delete form.dataset.sent, 4000);
     }
@@ -70,7 +70,7 @@ document.addEventListener('click', (event) => {
     if (!safe) return;
     document.getElementById('due_date').value = safe.dataset.dueDate;
     document.getElementById('due_time').value = safe.dataset.dueTime;
-    htmx.trigger('[hx-target="#promise"]', 'click');
+    htmx.trigger('[data-hx-target="#promise"]', 'click');
 });
 document.addEventListener('click', (event) => {
     const copy = event.target.closest('[data-copy]');

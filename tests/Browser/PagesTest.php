@@ -121,6 +121,40 @@ final class PagesTest extends BrowserTestCase
     }
 
     #[Test]
+    public function the_markup_of_every_page_is_valid(): void
+    {
+        $this->visit('/orders');
+        $root = dirname(__DIR__, 2);
+        $folder = sys_get_temp_dir().'/pages-'.bin2hex(random_bytes(6));
+        mkdir($folder);
+        try {
+            // As it was sent, not as the browser mended it.
+            foreach (array_column(iterator_to_array(self::mainPages()), 0) as $i => $path) {
+                $page = (string) $this->browser->executeAsyncScript(
+                    'const [path, done] = arguments; fetch(path).then((r) => r.text()).then(done)',
+                    [$path],
+                );
+                self::assertStringContainsString('</html>', $page, $path);
+                file_put_contents("{$folder}/{$i}.html", "<!-- {$path} -->\n".$page);
+            }
+            $tell = "--config {$root}/.htmlvalidate.json --formatter json={$folder}/found.json";
+            exec("{$root}/node_modules/.bin/html-validate {$tell} {$folder}/*.html");
+            $files = json_decode((string) file_get_contents("{$folder}/found.json"), true, flags: JSON_THROW_ON_ERROR);
+            $found = [];
+            foreach ($files as $file) {
+                foreach ($file['messages'] as $message) {
+                    $lines = file($file['filePath']);
+                    $found[] = "{$lines[0]} {$message['ruleId']}: {$message['message']} {$lines[$message['line'] - 1]}";
+                }
+            }
+            self::assertSame([], $found);
+        } finally {
+            array_map(unlink(...), glob($folder.'/*') ?: []);
+            rmdir($folder);
+        }
+    }
+
+    #[Test]
     public function what_a_script_draws_by_the_width_it_finds_fits_a_telephone(): void
     {
         foreach (['/artwork/1', '/setup/7', '/plan', '/floor/board', '/books'] as $path) {

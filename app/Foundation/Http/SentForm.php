@@ -26,10 +26,12 @@ final readonly class SentForm
 
     private function __construct(private Request $request, private string $sign) {}
 
-    /** The hidden field, with a number nobody had before. */
-    public static function field(): string
+    /** The hidden fields: the token, and a number nobody had before. */
+    public static function fields(): string
     {
-        return sprintf('<input type="hidden" name="%s" value="%s">', self::FIELD, Str::uuid());
+        $hidden = '<input type="hidden" name="%s" value="%s">';
+
+        return sprintf($hidden, '_token', e(csrf_token())).sprintf($hidden, self::FIELD, Str::uuid());
     }
 
     /** Null where it came without a number. */

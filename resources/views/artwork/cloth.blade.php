@@ -76,7 +76,7 @@
                     </tbody>
                 </table>
                 <p class="mt-4 flex flex-wrap gap-2">
-                    <button class="btn btn-main" data-key="k">{{ __('artwork.cloth.save_cloths') }} <kbd>k</kbd></button>
+                    <button type="submit" class="btn btn-main" data-key="k">{{ __('artwork.cloth.save_cloths') }} <kbd>k</kbd></button>
                     <a class="btn" href="{{ route('artwork.cloth.pattern', $artwork) }}" data-key="p">{{ __('artwork.cloth.cutting_pattern_a4') }} <kbd>p</kbd></a>
                     <a class="btn"
                         href="{{ route('artwork.cloth.pattern', [$artwork, 'paper' => 'letter']) }}">{{ __('artwork.cloth.letter') }}</a>
@@ -143,7 +143,7 @@
                         <p class="mb-1">{{ __('artwork.cloth.the_cloths_are_far_enough_apart', [
                             'saved_s' => $n($bill->savedS),
                         ]) }}</p>
-                        <button class="btn" data-key="o">{{ __('artwork.cloth.make_this_version') }} <kbd>o</kbd></button>
+                        <button type="submit" class="btn" data-key="o">{{ __('artwork.cloth.make_this_version') }} <kbd>o</kbd></button>
                     </form>
                 @endif
             </section>

@@ -21,7 +21,7 @@
                             <td><label for="hardware-{{ $one->hardware->id }}">{{ $one->hardware->code }}
                                     {{ $one->hardware->name }}</label></td>
                             <td class="num">
-                                <input id="hardware-{{ $one->hardware->id }}" class="w-20 text-right"
+                                <input type="text" id="hardware-{{ $one->hardware->id }}" class="w-20 text-right"
                                     name="hardware[{{ $one->hardware->code }}]" inputmode="numeric"
                                     value="{{ old('hardware.'.$one->hardware->code, $one->each ?: '') }}">
                                 <x-wrong :field="'hardware.'.$one->hardware->code" />
@@ -34,8 +34,10 @@
             </table>
             <x-wrong field="hardware" />
             <p class="mt-3 flex flex-wrap gap-2">
-                <button class="btn" data-key="w">{{ __('artwork.hardware.save_hardware') }} <kbd>w</kbd></button>
-                <a class="btn" href="{{ route('catalogue.show', 'hardware') }}">{{ __('artwork.hardware.hardware_of_the_shop') }}</a>
+                <button type="submit" class="btn"
+                    data-key="w">{{ __('artwork.hardware.save_hardware') }} <kbd>w</kbd></button>
+                <a class="btn"
+                    href="{{ route('catalogue.show', 'hardware') }}">{{ __('artwork.hardware.hardware_of_the_shop') }}</a>
             </p>
         </form>
     @endif

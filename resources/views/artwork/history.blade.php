@@ -81,7 +81,7 @@
                                 @endforeach
                             </select>
                         </div>
-                        <div><label for="layers">{{ __('artwork.history.layers') }}</label><input id="layers" name="layers"
+                        <div><label for="layers">{{ __('artwork.history.layers') }}</label><input type="text" id="layers" name="layers"
                                 inputmode="numeric" class="num" value="{{ old('layers', 2) }}"></div><x-wrong
                             field="backing" /><x-wrong field="layers" />
                     </div>
@@ -100,7 +100,7 @@
                     <x-field name="who" :label="__('artwork.history.sewn_by')" maxlength="80" required />
                     <x-field name="photo" :label="__('artwork.history.photo_optional')" type="file"
                         accept="image/jpeg,image/png,image/webp" />
-                    <p class="col-span-2"><button class="btn btn-main">{{ __('artwork.history.save_sew_out') }}</button></p>
+                    <p class="col-span-2"><button type="submit" class="btn btn-main">{{ __('artwork.history.save_sew_out') }}</button></p>
                 </form>
             </details>
         </section>
@@ -168,7 +168,7 @@
                 </div>
                 <x-field name="letter_mm" :label="__('artwork.history.smallest_letter_height_mm_empty_if')"
                     :value="$artwork->letter_mm" inputmode="decimal" class="num !w-24" />
-                <p class="col-span-2"><button class="btn">{{ __('artwork.history.save') }}</button></p>
+                <p class="col-span-2"><button type="submit" class="btn">{{ __('artwork.history.save') }}</button></p>
             </form>
             <h2 class="mb-2 mt-7">{{ __('artwork.history.files') }}</h2>
             <table>
@@ -227,7 +227,7 @@
                         <label class="mt-3 flex items-center gap-2 text-base text-ink"><input type="checkbox"
                                 name="sure" value="1" class="h-5 w-5"> {{ __('artwork.history.sew_these_batches_from_the_new') }}</label><x-wrong field="sure" />
                     @endif
-                    <p class="mt-3"><button class="btn">{{ __('artwork.history.replace_the_old_file_is_kept') }}</button></p>
+                    <p class="mt-3"><button type="submit" class="btn">{{ __('artwork.history.replace_the_old_file_is_kept') }}</button></p>
                 </form>
             </details>
         </section>

@@ -21,7 +21,7 @@
                 <p class="text-sm" data-drop-name aria-live="polite"></p>
             </div>
             <x-field name="name" :label="__('artwork.index.name_otherwise_the_file_name')" maxlength="120" />
-            <button class="btn btn-main">{{ __('artwork.index.upload') }}</button>
+            <button type="submit" class="btn btn-main">{{ __('artwork.index.upload') }}</button>
         </div>
         <x-wrong field="tape" />
     </form>

@@ -99,12 +99,12 @@
         'speed' => $n($speed),
     ]) }}</x-because>
     @if ($ask)
-        <div hx-swap-oob="innerHTML:#sure-box"><label
+        <div data-hx-swap-oob="innerHTML:#sure-box"><label
                 class="note note-now flex items-center gap-3 text-base text-ink"><input type="checkbox" name="sure"
                     value="1" class="h-5 w-5">
                 {{ __('artwork.made.i_checked_this_design_may_be', ['value' => $artwork->lettering ? __('artwork.made.this_design_has_lettering_and_mirrored')
                     : __('artwork.made.if_this_design_has_lettering_it')]) }}</label></div>
     @else
-        <div hx-swap-oob="innerHTML:#sure-box"></div>
+        <div data-hx-swap-oob="innerHTML:#sure-box"></div>
     @endif
 @endif

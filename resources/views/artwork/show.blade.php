@@ -21,7 +21,8 @@
         <p class="mb-3 text-sm text-soft">{{ ucfirst(rtrim($artwork->made, '.')) }}.</p>
     @endif
     @if ($artwork->read_at === null)
-        <p class="note" hx-get="{{ route('artwork.show', $artwork) }}" hx-trigger="every 2s" hx-target="body">
+        <p class="note" data-hx-get="{{ route('artwork.show', $artwork) }}" data-hx-trigger="every 2s"
+            data-hx-target="body">
             {{ $artwork->refused ?? __('artwork.show.a_long_file_it_is_being') }}</p>
     @else
         <div class="grid grid-cols-1 gap-7 lg:grid-cols-[minmax(0,1.6fr)_minmax(0,1fr)]">
@@ -38,36 +39,44 @@
                 <canvas class="weave block h-[384px] w-full touch-none border border-hair" role="img"
                     aria-label="{{ __('artwork.show.as_sewn_so_far_in_its', ['name' => $artwork->name]) }}"></canvas>
                 <p data-p="lost" class="wrong" role="alert" hidden>{{ __('artwork.show.the_stitches_did_not_load_reload') }}</p>
-                <p data-p="scale" class="text-sm" hidden><span class="dense-scale" aria-hidden="true"></span> {{ __('artwork.show.n_1_to_needle_points_per_mm2', ['dense' => $dense, 'densest' => $artwork->densest[0], 'seen_from' => (new Hakama\Stitch\Point($artwork->densest[1],
+                <p data-p="scale" class="text-sm" hidden><span class="dense-scale"
+                    aria-hidden="true"></span> {{ __('artwork.show.n_1_to_needle_points_per_mm2', ['dense' => $dense, 'densest' => $artwork->densest[0], 'seen_from' => (new Hakama\Stitch\Point($artwork->densest[1],
                         $artwork->densest[2]))->seenFrom(new Hakama\Stitch\Point(0, 0))]) }}</p>
                 <label for="scrub" class="sr-only">{{ __('artwork.show.stitch') }}</label>
                 <input id="scrub" data-p="scrub" type="range" min="0" max="{{ $artwork->stitches }}"
                     value="{{ $artwork->stitches }}" step="1" class="scrub">
                 <div class="player">
-                    <button class="btn btn-small" data-do="first" data-key="Home" data-does="{{ __('artwork.show.to_the_first_stitch') }}"
+                    <button type="submit" class="btn btn-small" data-do="first" data-key="Home" data-does="{{ __('artwork.show.to_the_first_stitch') }}"
                         title="{{ __('artwork.show.first_stitch_key_home') }}" aria-label="{{ __('artwork.show.to_the_first_stitch') }}">⇤</button>
-                    <button class="btn btn-small" data-do="back-stop" data-key="[" data-does="{{ __('artwork.show.back_to_the_previous_stop') }}"
+                    <button type="submit" class="btn btn-small" data-do="back-stop" data-key="[" data-does="{{ __('artwork.show.back_to_the_previous_stop') }}"
                         aria-label="{{ __('artwork.show.back_to_the_previous_stop') }}">{{ __('artwork.show.stop') }} <kbd>[</kbd></button>
-                    <button class="btn btn-small" data-do="back-block" data-key="," data-does="{{ __('artwork.show.back_a_block') }}"
+                    <button type="submit" class="btn btn-small" data-do="back-block" data-key="," data-does="{{ __('artwork.show.back_a_block') }}"
                         aria-label="{{ __('artwork.show.back_a_block') }}">{{ __('artwork.show.block') }} <kbd>,</kbd></button>
-                    <button class="btn btn-small" data-do="back" data-key="ArrowLeft" data-does="{{ __('artwork.show.one_stitch_back') }}"
+                    <button type="submit" class="btn btn-small" data-do="back" data-key="ArrowLeft"
+                        data-does="{{ __('artwork.show.one_stitch_back') }}"
                         aria-label="{{ __('artwork.show.one_stitch_back') }}"><kbd class="!ml-0">←</kbd></button>
-                    <button class="btn btn-main" data-do="play" data-key="p" data-does="{{ __('artwork.show.play_or_pause') }}"><span
+                    <button type="submit" class="btn btn-main" data-do="play" data-key="p"
+                        data-does="{{ __('artwork.show.play_or_pause') }}"><span
                             data-p="play">{{ __('artwork.show.play') }}</span> <kbd>p</kbd></button>
-                    <button class="btn btn-small" data-do="next" data-key="ArrowRight" data-does="{{ __('artwork.show.one_stitch_on') }}"
+                    <button type="submit" class="btn btn-small" data-do="next" data-key="ArrowRight"
+                        data-does="{{ __('artwork.show.one_stitch_on') }}"
                         aria-label="{{ __('artwork.show.one_stitch_on') }}"><kbd class="!ml-0">→</kbd></button>
-                    <button class="btn btn-small" data-do="next-block" data-key="." data-does="{{ __('artwork.show.on_to_the_next_block') }}"
+                    <button type="submit" class="btn btn-small" data-do="next-block" data-key="." data-does="{{ __('artwork.show.on_to_the_next_block') }}"
                         aria-label="{{ __('artwork.show.on_to_the_next_block') }}">{{ __('artwork.show.block') }} <kbd>.</kbd></button>
-                    <button class="btn btn-small" data-do="next-stop" data-key="]" data-does="{{ __('artwork.show.on_to_the_next_stop') }}"
+                    <button type="submit" class="btn btn-small" data-do="next-stop" data-key="]" data-does="{{ __('artwork.show.on_to_the_next_stop') }}"
                         aria-label="{{ __('artwork.show.on_to_the_next_stop') }}">{{ __('artwork.show.stop') }} <kbd>]</kbd></button>
-                    <button class="btn btn-small" data-do="last" data-key="End" data-does="{{ __('artwork.show.to_the_last_stitch') }}"
-                        title="{{ __('artwork.show.last_stitch_key_end') }}" aria-label="{{ __('artwork.show.to_the_last_stitch') }}">⇥</button>
+                    <button type="submit" class="btn btn-small" data-do="last" data-key="End" data-does="{{ __('artwork.show.to_the_last_stitch') }}"
+                        title="{{ __('artwork.show.last_stitch_key_end') }}"
+                            aria-label="{{ __('artwork.show.to_the_last_stitch') }}">⇥</button>
                     <span class="ml-auto flex gap-2">
-                        <button class="btn btn-small" data-do="closer" data-key="+" data-does="{{ __('artwork.show.zoom_in') }}"
+                        <button type="submit" class="btn btn-small" data-do="closer" data-key="+"
+                            data-does="{{ __('artwork.show.zoom_in') }}"
                             aria-label="{{ __('artwork.show.zoom_in') }}"><kbd class="!ml-0">+</kbd></button>
-                        <button class="btn btn-small" data-do="away" data-key="-" data-does="{{ __('artwork.show.zoom_out') }}"
+                        <button type="submit" class="btn btn-small" data-do="away" data-key="-"
+                            data-does="{{ __('artwork.show.zoom_out') }}"
                             aria-label="{{ __('artwork.show.zoom_out') }}"><kbd class="!ml-0">-</kbd></button>
-                        <button class="btn btn-small" data-do="whole" data-key="w" data-does="{{ __('artwork.show.whole_design') }}">{{ __('artwork.show.whole') }}
+                        <button type="submit" class="btn btn-small" data-do="whole" data-key="w"
+                            data-does="{{ __('artwork.show.whole_design') }}">{{ __('artwork.show.whole') }}
                             <kbd>w</kbd></button>
                     </span>
                 </div>
@@ -95,19 +104,24 @@
                     </div>
                 </dl>
                 <div class="player mt-2">
-                    <button class="btn btn-small" data-do="ways" data-key="j" data-does="{{ __('artwork.show.show_jumps_and_trims') }}"
+                    <button type="submit" class="btn btn-small" data-do="ways" data-key="j"
+                        data-does="{{ __('artwork.show.show_jumps_and_trims') }}"
                         aria-pressed="true">{{ __('artwork.show.jumps_trims') }} <kbd>j</kbd></button>
-                    <button class="btn btn-small" data-do="density" data-key="d" data-does="{{ __('artwork.show.show_the_density') }}"
+                    <button type="submit" class="btn btn-small" data-do="density" data-key="d"
+                        data-does="{{ __('artwork.show.show_the_density') }}"
                         aria-pressed="false">{{ __('artwork.show.density') }} <kbd>d</kbd></button>
-                    <button class="btn btn-small" data-do="order" data-key="o"
-                        data-does="{{ __('artwork.show.number_the_objects_in_sewing_order') }}" aria-pressed="false">{{ __('artwork.show.order') }}
+                    <button type="submit" class="btn btn-small" data-do="order" data-key="o"
+                        data-does="{{ __('artwork.show.number_the_objects_in_sewing_order') }}"
+                            aria-pressed="false">{{ __('artwork.show.order') }}
                         <kbd>o</kbd></button>
-                    <button class="btn btn-small" data-do="measure" data-key="y"
-                        data-does="{{ __('artwork.show.measure_the_smallest_letters') }}" aria-pressed="false">{{ __('artwork.show.letters') }}
+                    <button type="submit" class="btn btn-small" data-do="measure" data-key="y"
+                        data-does="{{ __('artwork.show.measure_the_smallest_letters') }}"
+                            aria-pressed="false">{{ __('artwork.show.letters') }}
                         <kbd>y</kbd></button>
                     <span class="ml-auto flex items-center gap-2">
                         <label for="rate" class="sr-only">{{ __('artwork.show.playback_speed') }}</label>
-                        <select id="rate" data-p="rate" data-key="r" data-does="{{ __('artwork.show.choose_the_playback_speed') }}"
+                        <select id="rate" data-p="rate" data-key="r"
+                            data-does="{{ __('artwork.show.choose_the_playback_speed') }}"
                             class="!w-auto !py-1">
                             <option value="20">{{ __('artwork.show.n_20_stitches_a_second') }}</option>
                             <option value="100">{{ __('artwork.show.n_100_a_second') }}</option>
@@ -117,7 +131,8 @@
                             <option value="real:1">{{ __('artwork.show.machine_speed') }}</option>
                             <option value="real:10">{{ __('artwork.show.machine_speed_x_10') }}</option>
                         </select>
-                        <label for="spm" class="m-0 whitespace-nowrap">{{ __('artwork.show.at') }}</label><input id="spm"
+                        <label for="spm" class="m-0 whitespace-nowrap">{{ __('artwork.show.at') }}</label><input
+                            type="text" id="spm"
                             data-p="spm" inputmode="numeric" value="{{ $setSpm }}" class="num !w-20 !py-1"
                             aria-label="{{ __('artwork.show.machine_speed_spm') }}">
                     </span>
@@ -125,14 +140,16 @@
                 <form method="post" action="{{ route('artwork.letters', $artwork) }}" data-p="measured"
                     class="mt-2 flex flex-wrap items-end gap-3 border border-hair p-3" hidden>@csrf @method('PUT')
                     <p class="w-full text-sm" data-p="hint" aria-live="polite">{{ __('artwork.show.mark_two_points_the_foot_and') }}</p>
-                    <div><label for="letter-mm">{{ __('artwork.show.letter_height_mm') }}</label><input id="letter-mm" name="letter_mm"
+                    <div><label for="letter-mm">{{ __('artwork.show.letter_height_mm') }}</label><input type="text"
+                        id="letter-mm" name="letter_mm"
                             inputmode="decimal" class="num !w-24" value="{{ old('letter_mm') }}"></div>
-                    <div><label for="letter-block">{{ __('artwork.show.in_block') }}</label><select id="letter-block" name="block">
+                    <div><label for="letter-block">{{ __('artwork.show.in_block') }}</label><select id="letter-block"
+                        name="block">
                             @foreach ($artwork->blocks as $block)
                                 <option @selected((int) old('block') === $block->number)>{{ $block->number }}</option>
                             @endforeach
                         </select></div>
-                    <button class="btn">{{ __('artwork.show.save') }}</button>
+                    <button type="submit" class="btn">{{ __('artwork.show.save') }}</button>
                     <p class="text-sm text-soft">{{ __('artwork.show.empty_no_lettering') }}</p>
                 </form>
                 <x-wrong field="letter_mm" />
@@ -145,10 +162,10 @@
                                     class="text-sm text-soft">{{ $finding->code->label() }}</span><br>{{ $finding->message }}
                             </p>
                             @if ($finding->code === Hakama\Stitch\FindingCode::CapOrder)
-                                <button class="btn btn-small" data-do="order"
+                                <button type="submit" class="btn btn-small" data-do="order"
                                     aria-label="{{ __('artwork.show.number_the_objects_on_the_drawing') }}">{{ __('artwork.show.show_order') }}</button>
                             @elseif ($finding->spots !== [] || $finding->blocks !== [])
-                                <button class="btn btn-small" aria-pressed="false"
+                                <button type="submit" class="btn btn-small" aria-pressed="false"
                                     data-spots="{{ json_encode(array_map(static fn($s) => [$s->at->x, $s->at->y,
                                         $s->stitch], $finding->spots)) }}"
                                     data-blocks="{{ json_encode($finding->blocks) }}"
@@ -207,9 +224,9 @@
                                 </td>
                                 <td class="num">{{ $n($block->stitches) }}</td>
                                 <td class="num">{{ $n($uses[$block->number]->topM, 1) }}</td>
-                                <td class="num"><button class="btn btn-small"
-                                        hx-get="{{ route('artwork.suggest', [$artwork, $block->number]) }}"
-                                        hx-target="#choose" hx-swap="innerHTML"
+                                <td class="num"><button type="submit" class="btn btn-small"
+                                        data-hx-get="{{ route('artwork.suggest', [$artwork, $block->number]) }}"
+                                        data-hx-target="#choose" data-hx-swap="innerHTML"
                                         @if ($loop->first) data-key="t"
                                             data-does="{{ __('artwork.show.choose_a_thread_for_the_first') }}" @endif
                                         aria-label="{{ __('artwork.show.choose_the_thread_for_block', [
@@ -247,16 +264,19 @@
                     <dt>{{ __('artwork.show.sewn_from_the_bottom_up') }}</dt>
                     <dd>{{ $artwork->bottom_up->value }}{{ $order($artwork->against_height) }}</dd>
                 </dl>
-                <x-because :about="__('artwork.show.how_its_calculated')"><x-said key="artwork.show.counted_from_the_stitches_not_from" :with="[
+                <x-because :about="__('artwork.show.how_its_calculated')"><x-said
+                    key="artwork.show.counted_from_the_stitches_not_from" :with="[
                     'objects' => count($artwork->objects ?? []),
                 ]">
-                    <x-slot:link><a href="/shop#top_thread_per_length">{{ __('artwork.show.shop') }}</a></x-slot:link></x-said></x-because>
+                    <x-slot:link><a
+                        href="/shop#top_thread_per_length">{{ __('artwork.show.shop') }}</a></x-slot:link></x-said></x-because>
                 <p class="mt-4 flex flex-wrap gap-2">
                     <a class="btn btn-small" href="{{ route('artwork.template', [$artwork, 'paper' => 'a4']) }}"
                         data-key="a">{{ __('artwork.show.template_a4') }} <kbd>a</kbd></a>
                     <a class="btn btn-small"
                         href="{{ route('artwork.template', [$artwork, 'paper' => 'letter']) }}">{{ __('artwork.show.template_letter') }}</a>
-                    <a class="btn btn-small" href="{{ route('artwork.tape', $artwork) }}">{{ __('artwork.show.stitch_file') }}</a>
+                    <a class="btn btn-small"
+                        href="{{ route('artwork.tape', $artwork) }}">{{ __('artwork.show.stitch_file') }}</a>
                     <a class="btn btn-small"
                         href="{{ route('artwork.drawing', [$artwork, 'download' => 1]) }}">{{ __('artwork.show.drawing') }}</a>
                 </p>

@@ -107,7 +107,7 @@
                             <x-wrong :field="$key . '.also.*'" />
                         @endif
                         <label for="note-{{ $step->block }}" class="mt-1">{{ __('artwork.stops.note') }}</label>
-                        <input id="note-{{ $step->block }}" name="blocks[{{ $step->block }}][note]"
+                        <input type="text" id="note-{{ $step->block }}" name="blocks[{{ $step->block }}][note]"
                             value="{{ old("{$key}.note", $block->note) }}" maxlength="200"
                             @if ($loop->first) data-key="n" data-does="{{ __('artwork.stops.write_a_note_for_the_first') }}" @endif>
                         <x-wrong :field="$key . '.note'" />
@@ -129,13 +129,15 @@
                 </li>
             @endforeach
         </ol>
-        <p class="noprint mt-5 flex items-center gap-3"><button class="btn btn-main" data-key="k">{{ __('artwork.stops.save_stop_sheet') }}
+        <p class="noprint mt-5 flex items-center gap-3"><button type="submit" class="btn btn-main" data-key="k">{{ __('artwork.stops.save_stop_sheet') }}
                 <kbd>k</kbd></button>
             @if ($open->isNotEmpty())
-                <button class="btn" name="accept" value="1" data-key="a">{{ __('artwork.stops.confirm_suggestions') }}
+                <button type="submit" class="btn" name="accept" value="1"
+                    data-key="a">{{ __('artwork.stops.confirm_suggestions') }}
                     <kbd>a</kbd></button>
             @endif
-            <button type="button" class="btn" data-print data-key="p">{{ __('artwork.stops.print_it') }} <kbd>p</kbd></button>
+            <button type="button" class="btn" data-print
+                data-key="p">{{ __('artwork.stops.print_it') }} <kbd>p</kbd></button>
             <span class="text-sm text-soft">{{ __('artwork.stops.the_floor_shows_these_steps_and') }}</span>
         </p>
     </form>

@@ -4,18 +4,20 @@
     <div class="flex items-end gap-3">
         <div><label for="want">{{ __('artwork.suggest.colour_for_block', [
             'number' => $block->number,
-        ]) }}</label><input id="want" name="hex"
+        ]) }}</label><input type="text" id="want" name="hex"
                 value="{{ $hex }}" maxlength="7" spellcheck="false" class="!w-28"
-                hx-get="{{ route('artwork.suggest', [$artwork, $block->number]) }}" hx-trigger="change"
-                hx-target="#choose" hx-swap="innerHTML" hx-include="#weight" hx-sync="#choose:replace"></div>
+                data-hx-get="{{ route('artwork.suggest', [$artwork, $block->number]) }}" data-hx-trigger="change"
+                data-hx-target="#choose" data-hx-swap="innerHTML" data-hx-include="#weight"
+                    data-hx-sync="#choose:replace"></div>
         <div><label for="pick">{{ __('artwork.suggest.or_pick_it') }}</label><input type="color" id="pick" name="hex"
                 value="{{ preg_match('/^#[0-9a-f]{6}$/i', $hex) ? $hex : '#2b3a67' }}" tabindex="-1"
                 class="h-[40px] w-20 border border-[#8c8577] bg-paper p-1"
-                hx-get="{{ route('artwork.suggest', [$artwork, $block->number]) }}" hx-trigger="change"
-                hx-target="#choose" hx-swap="innerHTML" hx-include="#weight" hx-sync="#choose:replace"></div>
+                data-hx-get="{{ route('artwork.suggest', [$artwork, $block->number]) }}" data-hx-trigger="change"
+                data-hx-target="#choose" data-hx-swap="innerHTML" data-hx-include="#weight"
+                    data-hx-sync="#choose:replace"></div>
         <div><label for="weight">{{ __('artwork.suggest.weight') }}</label><select id="weight" name="weight"
-                hx-get="{{ route('artwork.suggest', [$artwork, $block->number]) }}" hx-target="#choose"
-                hx-swap="innerHTML" hx-include="#want" hx-sync="#choose:replace">
+                data-hx-get="{{ route('artwork.suggest', [$artwork, $block->number]) }}" data-hx-target="#choose"
+                data-hx-swap="innerHTML" data-hx-include="#want" data-hx-sync="#choose:replace">
                 <option value="">{{ __('artwork.suggest.any') }}</option>
                 @foreach ([40, 60] as $w)
                     <option value="{{ $w }}" @selected($weight === $w)>{{ $w }}</option>
@@ -44,7 +46,8 @@
                             ]) }}</td>
                     <td class="num">{{ App\Shop\Figure::words($match->difference, 2) }}</td>
                     <td>{{ $match->likeness->value === 'none' ? __('artwork.suggest.no_match') : $match->likeness->value }}</td>
-                    <td class="num"><button class="btn btn-small" name="thread" value="{{ $match->thread->code }}"
+                    <td class="num"><button type="submit" class="btn btn-small" name="thread"
+                        value="{{ $match->thread->code }}"
                             aria-label="{{ __('artwork.suggest.use_for_block', [
                                 'code' => $match->thread->code,
                                 'number' => $block->number,
@@ -57,9 +60,11 @@
     <form method="post" action="{{ route('artwork.thread', [$artwork, $block->number]) }}"
         class="mt-3 flex items-end gap-2">
         @csrf @method('put')
-        <div class="flex-1"><label for="byhand">{{ __('artwork.suggest.or_by_hand') }}</label><select id="byhand" name="thread">
+        <div class="flex-1"><label for="byhand">{{ __('artwork.suggest.or_by_hand') }}</label><select id="byhand"
+            name="thread">
                 @foreach ($threads as $thread)
-                    <option value="{{ $thread->code }}" @selected($block->thread_id === $thread->id)>{{ __('artwork.suggest.wt_shelf', [
+                    <option
+                        value="{{ $thread->code }}" @selected($block->thread_id === $thread->id)>{{ __('artwork.suggest.wt_shelf', [
                         'code' => $thread->code,
                         'name' => $thread->name,
                         'weight' => $thread->weight,
@@ -67,6 +72,7 @@
                     ]) }}</option>
                 @endforeach
             </select></div>
-        <button class="btn">{{ __('artwork.suggest.use_for_block_2', ['number' => $block->number]) }}</button>
+        <button type="submit"
+            class="btn">{{ __('artwork.suggest.use_for_block_2', ['number' => $block->number]) }}</button>
     </form>
 </div>

@@ -75,21 +75,23 @@
                             @endif
                         </td>
                         <td>
-                            <form method="post" action="{{ route('books.learned') }}" class="flex gap-2">@csrf
-                                @method('put')
-                                <input type="hidden" name="machine" value="{{ $offer->machine->code }}"><input
-                                    type="hidden" name="fabric" value="{{ $offer->fabric->value }}"><input
-                                    type="hidden" name="offered" value="{{ $offer->offered() }}">
-                                @if ($offer->isOffered())
-                                    <button class="btn btn-small" name="do" value="take"
-                                        @if ($loop->first) data-key="t"
-                                            @endif>{{ __('books.learned.use_it') }} @if ($loop->first)<kbd>t</kbd>@endif</button>
-                                    <button class="btn btn-small" name="do" value="leave">{{ __('books.learned.dismiss') }}</button>
-                                @endif
-                                @if ($offer->inForce !== 1.0)
-                                    <button class="btn btn-small" name="do" value="back">{{ __('books.learned.use_the_old_figure_again') }}</button>
-                                @endif
-                            </form>
+                            @if ($offer->isOffered() || $offer->inForce !== 1.0)
+                                <form method="post" action="{{ route('books.learned') }}" class="flex gap-2">@csrf
+                                    @method('put')
+                                    <input type="hidden" name="machine" value="{{ $offer->machine->code }}"><input
+                                        type="hidden" name="fabric" value="{{ $offer->fabric->value }}"><input
+                                        type="hidden" name="offered" value="{{ $offer->offered() }}">
+                                    @if ($offer->isOffered())
+                                        <button type="submit" class="btn btn-small" name="do" value="take"
+                                            @if ($loop->first) data-key="t"
+                                                @endif>{{ __('books.learned.use_it') }} @if ($loop->first)<kbd>t</kbd>@endif</button>
+                                        <button type="submit" class="btn btn-small" name="do" value="leave">{{ __('books.learned.dismiss') }}</button>
+                                    @endif
+                                    @if ($offer->inForce !== 1.0)
+                                        <button type="submit" class="btn btn-small" name="do" value="back">{{ __('books.learned.use_the_old_figure_again') }}</button>
+                                    @endif
+                                </form>
+                            @endif
                         </td>
                     </tr>
                 @endforeach
@@ -99,8 +101,10 @@
     @endif
     <h2 class="mb-1 mt-8">{{ __('books.learned.house_figures') }}</h2>
     @foreach (session('taken', []) as $seq)
-        <form method="post" action="{{ route('shop.undo', $seq) }}" class="mb-3">@csrf<button class="btn btn-small"
-                @if ($loop->first) data-key="u" @endif>{{ __('books.learned.undo') }} @if ($loop->first)<kbd>u</kbd>@endif</button></form>
+        <form method="post" action="{{ route('shop.undo', $seq) }}" class="mb-3">@csrf<button type="submit"
+            class="btn btn-small"
+                @if ($loop->first)
+                    data-key="u" @endif>{{ __('books.learned.undo') }} @if ($loop->first)<kbd>u</kbd>@endif</button></form>
     @endforeach
     @if ($rules === [])
         <p class="note">{{ __('books.learned.hooping_breaks_spoilage_and_bobbins_are') }}</p>
@@ -140,10 +144,11 @@
                             @if ($offer->isOffered())
                                 <form method="post" action="{{ route('books.learned.rule') }}" class="flex gap-2">@csrf
                                     @method('put')<input type="hidden" name="about" value="{{ $offer->about }}"><input
-                                        type="hidden" name="figures" value="{{ $offer->sign() }}"><button
-                                        class="btn btn-small whitespace-nowrap" name="do" value="take">{{ __('books.learned.use_it') }}<span
+                                        type="hidden" name="figures" value="{{ $offer->sign() }}"><button type="submit"
+                                        class="btn btn-small whitespace-nowrap" name="do"
+                                            value="take">{{ __('books.learned.use_it') }}<span
                                             class="sr-only">:
-                                            {{ $offer->label }}</span></button><button
+                                            {{ $offer->label }}</span></button><button type="submit"
                                                 class="btn btn-small whitespace-nowrap" name="do"
                                         value="leave">{{ __('books.learned.dismiss') }}</button></form>
                             @else
@@ -154,7 +159,8 @@
                 @endforeach
             </tbody>
         </table></div>
-        <x-because :about="__('books.learned.how_theyre_calculated')">{{ __('books.learned.from_the_last_four_months_hooping') }}</x-because>
+        <x-because
+            :about="__('books.learned.how_theyre_calculated')">{{ __('books.learned.from_the_last_four_months_hooping') }}</x-because>
     @endif
     @if ($cloths !== [])
         <h2 class="mb-1 mt-8">{{ __('books.learned.spoilage_by_cloth') }}</h2>
@@ -183,7 +189,8 @@
                             ]) }}</td>
                             <td class="num">± {{ $n(100 * $offer->learned->spread, 1) }} %</td>
                         @endif
-                        <td class="num">{{ $n($offer->inForce(), 1) }} %{{ $offer->own === null ? __('books.learned.house_figure') : '' }}</td>
+                        <td
+                            class="num">{{ $n($offer->inForce(), 1) }} %{{ $offer->own === null ? __('books.learned.house_figure') : '' }}</td>
                         <td class="num">{{ $offer->isOffered() ? $n($offer->offered(), 1) . ' %' : '' }}</td>
                         <td class="text-sm">
                             @if ($offer->isOffered() && $offer->open > 0)
@@ -197,26 +204,32 @@
                             @endif
                         </td>
                         <td>
-                            <form method="post" action="{{ route('books.learned.cloth') }}" class="flex gap-2">@csrf
-                                @method('put')
-                                <input type="hidden" name="fabric" value="{{ $offer->fabric->value }}"><input
-                                    type="hidden" name="offered" value="{{ $offer->offered() }}">
-                                @if ($offer->isOffered())
-                                    <button class="btn btn-small whitespace-nowrap" name="do" value="take">{{ __('books.learned.use_it') }}<span
-                                            class="sr-only"> {{ __('books.learned.for', [
-                                                'fabric' => $offer->fabric->label(),
-                                            ]) }}</span></button>
-                                    <button class="btn btn-small whitespace-nowrap" name="do" value="leave">{{ __('books.learned.dismiss') }}</button>
-                                @endif
-                                @if ($offer->own !== null)
-                                    <button class="btn btn-small whitespace-nowrap" name="do" value="back">{{ __('books.learned.use_the_house_figure') }}</button>
-                                @endif
-                            </form>
+                            @if ($offer->isOffered() || $offer->own !== null)
+                                <form method="post" action="{{ route('books.learned.cloth') }}" class="flex gap-2">@csrf
+                                    @method('put')
+                                    <input type="hidden" name="fabric" value="{{ $offer->fabric->value }}"><input
+                                        type="hidden" name="offered" value="{{ $offer->offered() }}">
+                                    @if ($offer->isOffered())
+                                        <button type="submit" class="btn btn-small whitespace-nowrap" name="do"
+                                            value="take">{{ __('books.learned.use_it') }}<span
+                                                class="sr-only"> {{ __('books.learned.for', [
+                                                    'fabric' => $offer->fabric->label(),
+                                                ]) }}</span></button>
+                                        <button type="submit" class="btn btn-small whitespace-nowrap" name="do"
+                                            value="leave">{{ __('books.learned.dismiss') }}</button>
+                                    @endif
+                                    @if ($offer->own !== null)
+                                        <button type="submit" class="btn btn-small whitespace-nowrap" name="do"
+                                            value="back">{{ __('books.learned.use_the_house_figure') }}</button>
+                                    @endif
+                                </form>
+                            @endif
                         </td>
                     </tr>
                 @endforeach
             </tbody>
         </table></div>
-        <x-because :about="__('books.learned.how_much_of_it_counts')">{{ __('books.learned.pieces_spoiled_or_rejected_out_of') }}</x-because>
+        <x-because
+            :about="__('books.learned.how_much_of_it_counts')">{{ __('books.learned.pieces_spoiled_or_rejected_out_of') }}</x-because>
     @endif
 </x-layout>

@@ -28,7 +28,7 @@
         <div><label for="from">{{ __('books.promises.due_from') }}</label><input id="from" type="date" name="from"
                 value="{{ $from->toDateString() }}"></div>
         <div><label for="to">{{ __('books.promises.to') }}</label><input id="to" type="date" name="to" value="{{ $to->toDateString() }}"></div>
-        <button class="btn" data-key="s">{{ __('books.promises.show') }} <kbd>s</kbd></button>
+        <button type="submit" class="btn" data-key="s">{{ __('books.promises.show') }} <kbd>s</kbd></button>
     </form>
     <x-wrong field="from" /><x-wrong field="to" />
     <div class="grid grid-cols-1 gap-8 lg:grid-cols-2">

@@ -30,7 +30,7 @@
                 value="{{ $from->toDateString() }}"></div>
         <div><label for="to">{{ __('books.show.to') }}</label><input id="to" type="date" name="to"
                 value="{{ $to->toDateString() }}"></div>
-        <button class="btn" data-key="s">{{ __('books.show.show') }} <kbd>s</kbd></button>
+        <button type="submit" class="btn" data-key="s">{{ __('books.show.show') }} <kbd>s</kbd></button>
         <a class="btn ml-auto" href="{{ route('books.jobs') }}" data-key="j">{{ __('books.show.job_results') }} <kbd>j</kbd></a>
         <a class="btn" href="{{ route('books.promises') }}" data-key="m">{{ __('books.show.promises') }} <kbd>m</kbd></a>
         <a class="btn" href="{{ route('books.learned') }}" data-key="l">{{ __('books.show.what_the_log_shows') }} <kbd>l</kbd></a>
@@ -161,14 +161,14 @@
                 <table>
                     <thead>
                         <tr>
-                            <th>{{ __('books.show.day_2') }}</th>
-                            <th>{{ __('books.show.on') }}</th>
-                            <th>{{ __('books.show.order') }}</th>
-                            <th class="num">{{ __('books.show.stitches') }}</th>
-                            <th class="num">{{ __('books.show.done') }}</th>
-                            <th class="num">{{ __('books.show.planned') }}</th>
-                            <th class="num">{{ __('books.show.actual') }}</th>
-                            <th>{{ __('books.show.spoiled_2') }}</th>
+                            <th scope="col">{{ __('books.show.day_2') }}</th>
+                            <th scope="col">{{ __('books.show.on') }}</th>
+                            <th scope="col">{{ __('books.show.order') }}</th>
+                            <th scope="col" class="num">{{ __('books.show.stitches') }}</th>
+                            <th scope="col" class="num">{{ __('books.show.done') }}</th>
+                            <th scope="col" class="num">{{ __('books.show.planned') }}</th>
+                            <th scope="col" class="num">{{ __('books.show.actual') }}</th>
+                            <th scope="col">{{ __('books.show.spoiled_2') }}</th>
                         </tr>
                     </thead>
                     <tbody>

@@ -11,7 +11,7 @@
 </span>
 @if ($caller?->person)
     <form method="post" action="{{ route('sign-out') }}" class="flex items-center gap-2">@csrf
-        <span>{{ $caller->person->name }}, {{ $caller->role->value }}</span><button class="btn btn-small">{{ __('common.caller.sign_out') }}</button></form>
+        <span>{{ $caller->person->name }}, {{ $caller->role->value }}</span><button type="submit" class="btn btn-small">{{ __('common.caller.sign_out') }}</button></form>
 @elseif ($caller?->tablet)
     <span>{{ __('common.caller.tablet', ['name' => $caller->tablet->name]) }}</span>
 @elseif (!$shop->is_demo)

@@ -51,7 +51,7 @@
                 @if ($thing)
                     <td class="num">
                         @if (App\Shop\Undo\Undo::can($change))
-                            <form method="post" action="{{ route('shop.undo', $change) }}">@csrf<button
+                            <form method="post" action="{{ route('shop.undo', $change) }}">@csrf<button type="submit"
                                     class="btn btn-small">{{ __('common.change_table.undo') }}</button></form>
                         @endif
                     </td>

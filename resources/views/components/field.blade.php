@@ -10,6 +10,6 @@
     <input id="{{ $id }}"
         name="{{ $parts[0] }}{{ implode('', array_map(fn($part) => "[{$part}]", array_slice($parts, 1))) }}"
         @if ($attributes->get('type') !== 'file') value="{{ old($name, $value) }}" @endif
-        @error($name) aria-invalid="true" aria-describedby="wrong-{{ $id }}" @enderror {{ $attributes }}>
+        @error($name) aria-invalid="true" aria-describedby="wrong-{{ $id }}" @enderror {{ $attributes->merge(['type' => 'text']) }}>
     <x-wrong :field="$name" />
 </div>

@@ -63,16 +63,22 @@
             ]) }}
                 <kbd>{{ __('common.layout.bin_backup') }}</kbd> {{ __('common.layout.on_the_shops_computer') }}</p>
         @endif
+        @unless (str_contains((string) $slot, '<h1'))
+            <h1 class="sr-only">{{ $title }}</h1>
+        @endunless
         {{ $slot }}
     </main>
-    <footer class="noprint mx-auto flex max-w-[1280px] flex-wrap items-center gap-x-5 gap-y-2 px-6 pb-6 text-sm text-soft">
-        <button type="button" class="btn btn-small" data-keys>{{ __('common.layout.keyboard_shortcuts') }} <kbd>?</kbd></button>
+    <footer
+        class="noprint mx-auto flex max-w-[1280px] flex-wrap items-center gap-x-5 gap-y-2 px-6 pb-6 text-sm text-soft">
+        <button type="button"
+            class="btn btn-small" data-keys>{{ __('common.layout.keyboard_shortcuts') }} <kbd>?</kbd></button>
         <x-caller />
     </footer>
     <dialog id="keys" aria-label="{{ __('common.layout.keyboard_shortcuts') }}">
         <h2 class="mb-3">{{ __('common.layout.keyboard_shortcuts') }}</h2>
         <dl class="facts"></dl>
-        <form method="dialog" class="mt-4"><button class="btn">{{ __('common.layout.close') }}</button></form>
+        <form method="dialog" class="mt-4"><button type="submit"
+            class="btn">{{ __('common.layout.close') }}</button></form>
     </dialog>
 </body>
 

@@ -56,17 +56,20 @@
                 @if ($row->place !== '')
                     <p class="text-xl font-semibold">{{ ucfirst($row->place) }}</p>
                 @endif
-                <div hx-get="{{ route('setup.show', ['decoration' => $row->batch->decorationId,
+                <div data-hx-get="{{ route('setup.show', ['decoration' => $row->batch->decorationId,
                     'size' => $row->size]) }}"
-                    hx-select="#on-garment" hx-trigger="load" hx-swap="innerHTML" class="my-3 min-h-[200px]"></div>
-                <p class="text-base">{{ __('floor.bench.backing', ['backing' => $row->batch->setup->backing, 'value' => $row->batch->setup->topper
+                    data-hx-select="#on-garment" data-hx-trigger="load" data-hx-swap="innerHTML"
+                        class="my-3 min-h-[200px]"></div>
+                <p
+                    class="text-base">{{ __('floor.bench.backing', ['backing' => $row->batch->setup->backing, 'value' => $row->batch->setup->topper
                     ? __('floor.bench.film_on_top') : '']) }}
                     @if ($row->cut)
                         {{ __('floor.bench.cut', ['cut_at' => $row->cut->cut_at->format('j M, H:i'), 'value' => $row->cut->who !== ''
                             ? ' '.__('floor.bench.by', ['who' => $row->cut->who]) : '']) }}
                     @else
                         <x-said key="floor.bench.not_cut_yet">
-                            <x-slot:link><a href="{{ route('setup.backing') }}">{{ __('floor.bench.which_stock_to_cut_from') }}</a></x-slot:link></x-said>
+                            <x-slot:link><a
+                                href="{{ route('setup.backing') }}">{{ __('floor.bench.which_stock_to_cut_from') }}</a></x-slot:link></x-said>
                     @endif
                 </p>
                 <p class="text-base text-soft">{{ __('floor.bench.planned_at_s_a_frame', [
@@ -80,7 +83,8 @@
                             value="{{ $row->batch->code }}"><input type="hidden" name="kind" value="piece_hooped"><input
                             type="hidden" name="piece" value="{{ $row->pieces[0] }}"><input type="hidden"
                                 name="at_bench"
-                            value="1"><button class="btn btn-main w-full" data-key="h">{{ __('floor.bench.hooped_one') }}
+                            value="1"><button type="submit" class="btn btn-main w-full"
+                                data-key="h">{{ __('floor.bench.hooped_one') }}
                             <kbd>h</kbd></button></form>
                 @else
                     <p class="note mt-3">{{ $row->frame->free === 0
@@ -95,7 +99,9 @@
                         ]) : '', 'value_2' => $row->kept->who !== '' ? "{$row->kept->who}, "
                                 : '', 'kept_at' => $row->kept->kept_at->format('j M')]) }}</span>
                         <form method="post" action="{{ route('floor.bench.right', $row->kept) }}">@csrf<button
-                                class="btn btn-small" data-key="y">{{ __('floor.bench.right') }} <kbd>y</kbd></button></form>
+                            type="submit"
+                                class="btn btn-small"
+                                    data-key="y">{{ __('floor.bench.right') }} <kbd>y</kbd></button></form>
                         <a class="btn btn-small"
                             href="{{ route('setup.show', ['decoration' => $row->batch->decorationId,
                                 'size' => $row->size]) }}">{{ __('floor.bench.save_another_position') }}</a>

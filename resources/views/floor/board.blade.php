@@ -14,6 +14,6 @@
         <a class="ml-auto" href="{{ route('floor.finish') }}" data-key="f">{{ __('floor.board.finishing') }} <kbd>f</kbd></a>
         <a href="{{ route('floor.show') }}" data-key="b">{{ __('floor.board.at_the_machine') }} <kbd>b</kbd></a>
     </div>
-    <div hx-get="{{ route('floor.board') }}" hx-trigger="every 5s"
-        hx-swap="innerHTML">@include('floor.board-rows')</div>
+    <div data-hx-get="{{ route('floor.board') }}" data-hx-trigger="every 5s"
+        data-hx-swap="innerHTML">@include('floor.board-rows')</div>
 </x-layout>

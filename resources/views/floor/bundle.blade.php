@@ -50,12 +50,13 @@
     </dl>
     <div class="mt-5 grid grid-cols-1 gap-5 md:grid-cols-3">
         <form method="post" action="{{ route('floor.bundles.count', $bundle) }}">@csrf<x-field name="here"
-                :label="__('floor.bundle.pieces_here')" inputmode="numeric" class="num" /><button class="btn mt-2 w-full"
+                :label="__('floor.bundle.pieces_here')" inputmode="numeric" class="num" /><button type="submit" class="btn mt-2 w-full"
                 data-key="h">{{ __('floor.bundle.save_the_count') }} <kbd>h</kbd></button></form>
         <form method="post" action="{{ route('floor.bundles.split', $bundle) }}">@csrf<x-field name="pieces"
-                :label="__('floor.bundle.take_off_this_many')" inputmode="numeric" class="num" /><button class="btn mt-2 w-full">{{ __('floor.bundle.separate_bundle') }}</button></form>
+                :label="__('floor.bundle.take_off_this_many')" inputmode="numeric" class="num" /><button type="submit" class="btn mt-2 w-full">{{ __('floor.bundle.separate_bundle') }}</button></form>
         <form method="post" action="{{ route('floor.bundles.join', $bundle) }}">@csrf<x-field name="other"
                 :label="__('floor.bundle.label_of_another')" placeholder="K-12-3" maxlength="200" /><button
+                    type="submit"
                     class="btn mt-2 w-full">{{ __('floor.bundle.join_to_this_one') }}</button></form>
     </div>
 </x-layout>

@@ -34,10 +34,10 @@
         <div><label for="slot">{{ __('floor.card.slot_on', [
             'machine' => $placed->machine,
             'value' => $slots === '' ? '' : " ({$slots})",
-        ]) }}</label><input id="slot" name="slot" class="w-40" maxlength="20"
+        ]) }}</label><input type="text" id="slot" name="slot" class="w-40" maxlength="20"
                 value="{{ old('slot', $kept?->slot) }}" autocomplete="off" @error('slot') aria-invalid="true"
                 aria-describedby="wrong-slot" @enderror></div>
-        <button class="btn">{{ __('floor.card.save') }}</button>
+        <button type="submit" class="btn">{{ __('floor.card.save') }}</button>
     </form>
     <x-wrong field="slot" />
     <p class="cautions mt-3">{{ __('floor.card.read_each_code_aloud_as_the') }}</p>

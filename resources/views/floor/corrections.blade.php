@@ -12,9 +12,10 @@
             <h2 id="misfit-{{ $misfit->event->seq }}">{{ $misfit->words() }}</h2>
             <p>{{ __('floor.corrections.this_entry_cannot_follow_the_one') }}</p>
             <div><label for="why-void-{{ $misfit->event->seq }}">{{ __('floor.corrections.reason') }}</label><input
+                type="text"
                     id="why-void-{{ $misfit->event->seq }}" name="why_void" maxlength="200"
                     value="{{ old('why_void') }}"><x-wrong field="why_void" /></div>
-            <div><button class="btn btn-now">{{ __('floor.corrections.void_this_entry') }}</button></div>
+            <div><button type="submit" class="btn btn-now">{{ __('floor.corrections.void_this_entry') }}</button></div>
         </form>
     @endforeach
     @if ($corrigible === [])
@@ -33,16 +34,19 @@
                 @endforeach
                 <x-wrong field="of" />
             </fieldset>
-            <div><label for="put-right">{{ __('floor.corrections.correct_to') }}</label><select id="put-right" name="kind">
+            <div><label for="put-right">{{ __('floor.corrections.correct_to') }}</label><select id="put-right"
+                name="kind">
                     <option value="{{ K::PieceReturned->value }}"
                         @selected(old('kind') === K::PieceReturned->value)>{{ __('floor.corrections.not_done_back_to_waiting') }}</option>
                     <option value="{{ K::SpoilWithdrawn->value }}"
                         @selected(old('kind') === K::SpoilWithdrawn->value)>{{ __('floor.corrections.not_spoiled') }}</option>
                 </select><x-wrong field="kind" /></div>
             <x-field name="reason" :label="__('floor.corrections.reason')" maxlength="200" />
-            <div class="flex gap-3"><button class="btn btn-now" data-key="g">{{ __('floor.corrections.correct') }} <kbd>g</kbd></button><a
+            <div class="flex gap-3"><button type="submit" class="btn btn-now"
+                data-key="g">{{ __('floor.corrections.correct') }} <kbd>g</kbd></button><a
                 class="btn"
-                    href="{{ route('floor.show', $machine) }}" data-key="q">{{ __('floor.corrections.back') }} <kbd>q</kbd></a></div>
+                    href="{{ route('floor.show', $machine) }}"
+                        data-key="q">{{ __('floor.corrections.back') }} <kbd>q</kbd></a></div>
         </form>
     @endif
 </x-layout>

@@ -13,7 +13,7 @@
                         'border-hair' => $one !== $seen])>{{ $one->label() }}</a>
             @endforeach
         </nav>
-        <section aria-live="polite">
+        <div aria-live="polite">
             @if ($seen)
                 <h2 class="mb-2">{{ $seen->label() }}</h2>
                 <ol class="list-decimal pl-6">
@@ -45,6 +45,6 @@
             @else
                 <p class="note">{{ __('floor.finder.choose_what_you_see') }}</p>
             @endif
-        </section>
+        </div>
     </div>
 </x-layout>

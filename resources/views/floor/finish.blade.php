@@ -64,7 +64,7 @@
                             @foreach ($people as $name)
                                 <option @selected(old('who', $who) === $name)>{{ $name }}</option>
                             @endforeach
-                        </select><button class="btn btn-main flex-1"
+                        </select><button type="submit" class="btn btn-main flex-1"
                             @if ($loop->first) data-key="f"
                                 @endif>{{ __('floor.finish.finished') }} @if ($loop->first)<kbd>f</kbd>@endif</button>
                     </div>
@@ -102,7 +102,7 @@
                                             <option @selected(old('who', $who) === $name)>{{ $name }}</option>
                                         @endforeach
                                     </select></div>
-                                <div><label class="sr-only" for="note-{{ $piece->id }}">{{ __('floor.finish.what_to_fix') }}</label><input id="note-{{ $piece->id }}" name="note" maxlength="200"
+                                <div><label class="sr-only" for="note-{{ $piece->id }}">{{ __('floor.finish.what_to_fix') }}</label><input type="text" id="note-{{ $piece->id }}" name="note" maxlength="200"
                                         placeholder="{{ $row['wantsPicture'] ? __('floor.finish.what_to_fix_or_why_there')
                                             : __('floor.finish.what_to_fix_2') }}"></div>
                             </div>
@@ -118,11 +118,11 @@
                                         name="spot_x"><input type="hidden" name="spot_y"></div>
                             </details>
                             <div class="mt-2 grid grid-cols-2 gap-3">
-                                <button class="btn btn-main" name="verdict" value="good"
+                                <button type="submit" class="btn btn-main" name="verdict" value="good"
                                     @if ($loop->parent->first && $loop->first) data-key="g"
                                         @endif>{{ __('floor.finish.pass') }} @if ($loop->parent->first
                                             && $loop->first)<kbd>g</kbd>@endif</button>
-                                <button class="btn" name="verdict" value="rework">{{ __('floor.finish.needs_fixing') }}</button>
+                                <button type="submit" class="btn" name="verdict" value="rework">{{ __('floor.finish.needs_fixing') }}</button>
                             </div>
                             <div class="mt-2 grid grid-cols-[1fr_auto] gap-3"><label class="sr-only"
                                     for="cause-{{ $piece->id }}">{{ __('floor.finish.reason_for_rejecting') }}</label><select
@@ -131,7 +131,7 @@
                                     @foreach (Hakama\Floor\SpoilCause::cases() as $cause)
                                         <option value="{{ $cause->value }}">{{ $cause->label() }}</option>
                                     @endforeach
-                                </select><button class="btn" name="verdict" value="reject">{{ __('floor.finish.sew_again') }}</button></div>
+                                </select><button type="submit" class="btn" name="verdict" value="reject">{{ __('floor.finish.sew_again') }}</button></div>
                         </form>
                     @endforeach
                 </div>

@@ -36,7 +36,8 @@
                     @foreach ($people as $name)
                         <option @selected($who === $name)>{{ $name }}</option>
                     @endforeach
-                </select></form>
+                </select>
+                <noscript><button type="submit" class="btn btn-small">{{ __('floor.show.save') }}</button></noscript></form>
             @error('pin')
                 <form method="post" action="{{ route('floor.who') }}" class="flex items-center gap-2">@csrf
                     @method('put')<input type="hidden" name="who" value="{{ old('who') }}"><label for="pin"
@@ -44,7 +45,7 @@
                             'value' => old('who'),
                         ]) }}</label><input id="pin" type="password"
                         name="pin" inputmode="numeric" autocomplete="off" autofocus class="!w-28" aria-invalid="true"
-                        aria-describedby="wrong-pin"><button class="btn btn-small">{{ __('floor.show.sign_in') }}</button><x-wrong
+                        aria-describedby="wrong-pin"><button type="submit" class="btn btn-small">{{ __('floor.show.sign_in') }}</button><x-wrong
                         field="pin" /></form>
             @enderror
         @endif

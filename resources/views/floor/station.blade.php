@@ -124,7 +124,8 @@
                             ? $stitches : $running->stitch), $stitches) : 0 }}
                         %</span>
                 </div>
-                <ol id="steps" class="mt-2 flex flex-wrap gap-2 text-base" aria-label="{{ __('floor.station.steps') }}">
+                <h3 class="sr-only">{{ __('floor.station.steps') }}</h3>
+                <ol id="steps" class="mt-2 flex flex-wrap gap-2 text-base">
                     @foreach ($sheet->steps as $step)
                         @php $needle = $m->needleWith($design->threads()[$step->block - 1])?->number; @endphp
                         <li class="floor-step" data-to="{{ $step->to }}"
@@ -180,7 +181,8 @@
                     @php $nextToHoop = array_values(array_diff($running->waiting(), $run->hooped))[0] ?? null; @endphp
                     @foreach (array_slice($running->waiting(), 0, $running::SHOWN) as $id)
                         <li class="flex items-center gap-3 border-b border-hair py-1">
-                            <span class="flex-1">{{ $running->pieces[$id]?->label() }}@if ($running->pieces[$id]?->text !== null)
+                            <span
+                                class="flex-1">{{ $running->pieces[$id]?->label() }}@if ($running->pieces[$id]?->text !== null)
                                     <strong class="spelling">{{ $running->pieces[$id]->text }}</strong>
                                 @endif <span
                                     class="text-soft">{{ __('floor.station.in_frame', [
@@ -197,8 +199,9 @@
                                         type="hidden" name="id" value="{{ Str::uuid() }}"><input type="hidden"
                                         name="batch" value="{{ $open->code }}"><input type="hidden" name="kind"
                                         value="{{ K::PieceHooped->value }}"><input type="hidden" name="piece"
-                                        value="{{ $id }}"><button class="btn !min-h-[48px] !text-base"
-                                        @if ($id === $nextToHoop) data-key="h" @endif>{{ __('floor.station.hooped_2') }}{!! $id === $nextToHoop
+                                        value="{{ $id }}"><button type="submit" class="btn !min-h-[48px] !text-base"
+                                        @if ($id === $nextToHoop)
+                                            data-key="h" @endif>{{ __('floor.station.hooped_2') }}{!! $id === $nextToHoop
                                             ? ' <kbd>h</kbd>' : '' !!}<span
                                             class="sr-only">: {{ $running->pieces[$id]?->label() }}</span></button>
                                 </form>
@@ -237,7 +240,8 @@
                                             class="flex-1 text-base leading-snug">{{ $step->text }}</span></label>
                                 @endforeach
                                 <div class="mb-3 mt-2 flex items-center gap-3"><label for="driver_min"
-                                        class="m-0 text-base">{{ __('floor.station.minutes_taken') }}</label><input id="driver_min"
+                                        class="m-0 text-base">{{ __('floor.station.minutes_taken') }}</label><input
+                                            type="text" id="driver_min"
                                         name="driver_min" inputmode="decimal" class="num !w-20"
                                         value="{{ old('driver_min') }}"
                                         @error('driver_min') aria-invalid="true" aria-describedby="wrong-driver_min"
@@ -246,7 +250,8 @@
                                 <x-wrong field="driver_min" />
                                 <p class="font-head font-semibold">{{ __('floor.station.before_the_first_load') }}</p>
                             @else
-                                <legend class="font-head font-semibold">{{ __('floor.station.before_the_first_load') }}</legend>
+                                <legend
+                                    class="font-head font-semibold">{{ __('floor.station.before_the_first_load') }}</legend>
                             @endif
                             @include('floor.checks', ['steps' => $running->work->at(Hakama\Setup\Notes\WorkStage::Machine)])
                             @foreach (Hakama\Setup\Notes\WorkStage::beforeTheFirstLoad() as $stage)
@@ -266,17 +271,20 @@
                             @endforeach
                             @include('floor.checks', ['steps' => $running->work->at(Hakama\Setup\Notes\WorkStage::Preflight)])
                         </fieldset>
-                        <div class="mt-3 flex items-center gap-3"><span class="text-base text-soft">{{ __('floor.station.the_panel_shows_after_the_trace') }}</span><label for="origin_x" class="m-0 text-base">X</label><input
+                        <div class="mt-3 flex items-center gap-3"><span
+                            class="text-base text-soft">{{ __('floor.station.the_panel_shows_after_the_trace') }}</span><label for="origin_x" class="m-0 text-base">X</label><input type="text"
                                 id="origin_x" name="origin_x" inputmode="decimal" class="num !w-24"
                                 value="{{ old('origin_x') }}"
                                 @error('origin_x') aria-invalid="true" aria-describedby="wrong-origin_x"
                                     @enderror><label
-                                for="origin_y" class="m-0 text-base">Y</label><input id="origin_y" name="origin_y"
+                                for="origin_y" class="m-0 text-base">Y</label><input type="text" id="origin_y"
+                                    name="origin_y"
                                 inputmode="decimal" class="num !w-24" value="{{ old('origin_y') }}"
                                 @error('origin_y') aria-invalid="true" aria-describedby="wrong-origin_y" @enderror><span
                                 class="text-base text-soft">mm</span></div>
                         <x-wrong field="origin_x" /><x-wrong field="origin_y" />
-                        <div class="mt-3 flex items-center gap-3"><label for="who" class="m-0 text-base">{{ __('floor.station.confirmed_by') }}</label><select id="who" name="who" class="flex-1"
+                        <div class="mt-3 flex items-center gap-3"><label for="who"
+                            class="m-0 text-base">{{ __('floor.station.confirmed_by') }}</label><select id="who" name="who" class="flex-1"
                                 @error('who') aria-invalid="true" aria-describedby="wrong-who" @enderror>
                                 <option value="">{{ __('floor.station.choose') }}</option>
                                 @foreach ($people as $name)
@@ -287,7 +295,8 @@
                         </div>
                         <x-wrong field="who" />
                         <x-wrong field="checked" />
-                        <button class="btn btn-now mt-4 w-full" data-key="g">{{ __('floor.station.all_checked') }} <kbd>g</kbd></button>
+                        <button type="submit" class="btn btn-now mt-4 w-full"
+                            data-key="g">{{ __('floor.station.all_checked') }} <kbd>g</kbd></button>
                     </form>
                 @else
                     <div class="grid grid-cols-2 gap-3">
@@ -331,7 +340,8 @@
                                     'value' => $run->onFrame === [] ? __('floor.station.next') : __('floor.station.on_the_machine'),
                                     'label' => $named->label,
                                 ]) }}</p>
-                                <p class="spelling big break-words">{{ $named->text ?? __('floor.station.no_name') }}</p>
+                                <p
+                                    class="spelling big break-words">{{ $named->text ?? __('floor.station.no_name') }}</p>
                                 @if ($run->onFrame === [] && $named->refusal() !== null)
                                     <p class="now text-base">{{ $named->refusal() }} <a
                                             href="{{ route('orders.names', $open->decorationId) }}">{{ __('floor.station.the_names') }}</a></p>
@@ -350,10 +360,11 @@
                                         value="{{ Str::uuid() }}"><input type="hidden" name="batch"
                                         value="{{ $open->code }}"><input type="hidden" name="kind"
                                         value="{{ K::LoadStarted->value }}">
-                                    <div class="flex-1"><label for="override" class="text-base">{{ __('floor.station.go_on_anyway_because') }}</label><input id="override" name="override" maxlength="200"
+                                    <div class="flex-1"><label for="override"
+                                        class="text-base">{{ __('floor.station.go_on_anyway_because') }}</label><input type="text" id="override" name="override" maxlength="200"
                                             @error('override') aria-invalid="true" aria-describedby="wrong-override"
                                                 @enderror>
-                                    </div><button class="btn">{{ __('floor.station.start') }}</button>
+                                    </div><button type="submit" class="btn">{{ __('floor.station.start') }}</button>
                                 </form>
                                 <x-wrong field="override" />
                             </div>
@@ -365,7 +376,7 @@
                                     type="hidden" name="id" value="{{ Str::uuid() }}"><input type="hidden"
                                     name="batch" value="{{ $open->code }}"><input type="hidden" name="kind"
                                     value="{{ $kind->value }}">@if ($kind === K::LoadStarted && $named !== null)<input
-                                    type="hidden" name="text" value="{{ $named->text }}">@endif<button
+                                    type="hidden" name="text" value="{{ $named->text }}">@endif<button type="submit"
                                     class="btn {{ str_replace('col-span-2', '', $class) }} w-full"
                                     data-key="{{ $key }}">{{ $label }}
                                     <kbd>{{ $key }}</kbd></button></form>
@@ -387,7 +398,8 @@
                         </div>
                     @endif
                     @if ($run->onFrame !== [])
-                        <p class="mt-3 text-base">{{ __('floor.station.on_the_machine_2') }} @foreach ($run->onFrame as $id)
+                        <p
+                            class="mt-3 text-base">{{ __('floor.station.on_the_machine_2') }} @foreach ($run->onFrame as $id)
                                 <strong>{{ $running->pieces[$id]?->label() }}{{ $running->pieces[$id]?->text === null
                                     ? '' : ', ' . $running->pieces[$id]->text }}</strong>{{ $loop->last ? '' : ', ' }}
                             @endforeach
@@ -399,7 +411,8 @@
                             <fieldset>
                                 <legend class="text-base">{{ __('floor.station.spoiled_because') }}</legend>
                                 @if (count($run->onFrame) > 1)
-                                    <p class="text-base text-soft">{{ __('floor.station.touch_the_spoiled_ones_if_you') }}</p>
+                                    <p
+                                        class="text-base text-soft">{{ __('floor.station.touch_the_spoiled_ones_if_you') }}</p>
                                     <div class="mb-2 flex flex-wrap gap-x-4 gap-y-1 text-base">
                                         @foreach ($run->onFrame as $id)
                                             <label class="m-0 flex items-center gap-2 text-base"><input type="checkbox"
@@ -411,7 +424,7 @@
                                 @endif
                                 <div class="grid grid-cols-2 gap-2">
                                     @foreach (Hakama\Floor\SpoilCause::cases() as $cause)
-                                        <button class="btn !min-h-[48px] !px-2 !text-base" name="cause"
+                                        <button type="submit" class="btn !min-h-[48px] !px-2 !text-base" name="cause"
                                             value="{{ $cause->value }}">{{ $cause->label() }}</button>
                                     @endforeach
                                 </div>
@@ -441,7 +454,8 @@
             <p>
                 <a href="{{ route('floor.corrections', $m) }}" data-key="w"
                     data-does="{{ __('floor.station.a_wrong_entry') }}">{{ __('floor.station.wrong_entry') }} <kbd>w</kbd></a>
-                <a href="{{ route('floor.tags') }}" data-key="y" data-does="{{ __('floor.station.scan_a_piece_label') }}">{{ __('floor.station.a_label') }}
+                <a href="{{ route('floor.tags') }}" data-key="y"
+                    data-does="{{ __('floor.station.scan_a_piece_label') }}">{{ __('floor.station.a_label') }}
                     <kbd>y</kbd></a>
                 <a href="{{ route('floor.finder') }}" data-key="q"
                     data-does="{{ __('floor.station.find_the_cause_of_a_fault') }}">{{ __('floor.station.fault') }} <kbd>q</kbd></a>

@@ -60,7 +60,7 @@
         <form method="post" action="{{ route('floor.events', $read->machine) }}">@csrf<input type="hidden"
                 name="id" value="{{ Str::uuid() }}"><input type="hidden" name="kind" value="piece_hooped"><input
                 type="hidden" name="batch" value="{{ $read->batch->code }}"><input type="hidden" name="piece"
-                value="{{ $piece->id }}"><button class="btn btn-main" data-key="h">{{ __('floor.tag.hooped') }} <kbd>h</kbd></button>
+                value="{{ $piece->id }}"><button type="submit" class="btn btn-main" data-key="h">{{ __('floor.tag.hooped') }} <kbd>h</kbd></button>
         </form>
     @elseif ($read->isToFinish())
         <form method="post" action="{{ route('floor.finish') }}" class="flex items-center gap-3">@csrf<input
@@ -72,7 +72,7 @@
                 @foreach ($people as $name)
                     <option @selected($who === $name)>{{ $name }}</option>
                 @endforeach
-            </select><button class="btn btn-main" data-key="f">{{ __('floor.tag.finished') }} <kbd>f</kbd></button></form>
+            </select><button type="submit" class="btn btn-main" data-key="f">{{ __('floor.tag.finished') }} <kbd>f</kbd></button></form>
     @elseif ($piece->finish === Hakama\Floor\FinishState::ToCheck)
         <p><a class="btn" href="{{ route('floor.finish') }}" data-key="f">{{ __('floor.tag.inspect') }} <kbd>f</kbd></a></p>
     @else

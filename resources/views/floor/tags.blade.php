@@ -11,9 +11,9 @@
     @endif
     <div class="grid grid-cols-1 gap-8 md:grid-cols-2">
         <form method="get" action="{{ route('floor.tags') }}" class="grid gap-3">
-            <div><label for="code">{{ __('floor.tags.label_code') }}</label><input id="code" name="code" value="{{ $typed }}"
+            <div><label for="code">{{ __('floor.tags.label_code') }}</label><input type="text" id="code" name="code" value="{{ $typed }}"
                     maxlength="200" autocomplete="off" autofocus placeholder="P-1234-4"></div>
-            <button class="btn btn-main" data-key="w">{{ __('floor.tags.show') }} <kbd>w</kbd></button>
+            <button type="submit" class="btn btn-main" data-key="w">{{ __('floor.tags.show') }} <kbd>w</kbd></button>
         </form>
         <x-scanner :found="route('floor.tags')" />
     </div>

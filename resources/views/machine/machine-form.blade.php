@@ -41,6 +41,6 @@
     <div class="grid grid-cols-2 items-end gap-3 md:grid-cols-6">
         <x-field name="arm_width" :label="__('shop.machine_machine_form.arm_width_mm')" inputmode="decimal" />
         <x-field name="gap" :label="__('shop.machine_machine_form.gap_under_the_carriage_mm')" inputmode="decimal" />
-        <div><button class="btn btn-main" data-key="v" data-does="{{ __('shop.machine_machine_form.add_machine') }}">{{ __('shop.machine_machine_form.add') }} <kbd>v</kbd></button></div>
+        <div><button type="submit" class="btn btn-main" data-key="v" data-does="{{ __('shop.machine_machine_form.add_machine') }}">{{ __('shop.machine_machine_form.add') }} <kbd>v</kbd></button></div>
     </div>
 </form>

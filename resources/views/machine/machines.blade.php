@@ -58,12 +58,15 @@
                                             ])
                                             : __('shop.machine_machines.not_paired') }}</span>
                                     <form method="post" action="{{ route('machines.code', $machine) }}">@csrf<button
-                                            class="btn btn-small">{{ __('shop.machine_machines.show_code') }}<span class="sr-only"> {{ __('shop.machine_machines.for', [
+                                        type="submit"
+                                            class="btn btn-small">{{ __('shop.machine_machines.show_code') }}<span
+                                                class="sr-only"> {{ __('shop.machine_machines.for', [
                                                 'code' => $machine->code,
                                             ]) }}</span></button></form>
                                     @if ($machine->paired_at)
                                         <form method="post" action="{{ route('machines.revoke', $machine) }}">@csrf
-                                            @method('delete')<button class="btn btn-small">{{ __('shop.machine_machines.disconnect') }}<span
+                                            @method('delete')<button type="submit"
+                                                class="btn btn-small">{{ __('shop.machine_machines.disconnect') }}<span
                                                     class="sr-only">{{ __('shop.machine_machines.controller_of', [
                                                         'code' => $machine->code,
                                                     ]) }}</span></button>
@@ -75,6 +78,7 @@
                         <td class="num">
                             <form method="post" action="{{ route('machines.retire', $machine) }}">@csrf<input
                                     type="hidden" name="gone" value="{{ (int) ! $machine->retired_at }}"><button
+                                        type="submit"
                                     class="btn btn-small">{{ $machine->retired_at
                                         ? __('shop.machine_machines.use_again') : __('shop.machine_machines.take_out_of_use') }}<span
                                         class="sr-only">: {{ $machine->code }}</span></button></form>

@@ -7,9 +7,9 @@
         <a href="{{ route('orders.index') }}" data-key="b">{{ __('money.ask.all_orders') }} <kbd>b</kbd></a>
     </div>
     <div class="grid grid-cols-1 gap-8 lg:grid-cols-[minmax(0,1fr)_minmax(0,1.6fr)]">
-        <form method="get" action="{{ route('orders.ask') }}" hx-get="{{ route('orders.asked') }}"
-            hx-target="#asked" hx-trigger="input delay:300ms, submit{{ request()->query->count() === 0
-                ? ', load' : '' }}" hx-swap="innerHTML">
+        <form method="get" action="{{ route('orders.ask') }}" data-hx-get="{{ route('orders.asked') }}"
+            data-hx-target="#asked" data-hx-trigger="input delay:300ms, submit{{ request()->query->count() === 0
+                ? ', load' : '' }}" data-hx-swap="innerHTML">
             @php $v = static fn(string $field, string $else) => request()->string($field, $else)->value(); @endphp
             <div class="grid grid-cols-2 gap-3">
                 <x-field name="pieces" :label="__('money.ask.quantity')" :value="$v('pieces', '24')" inputmode="numeric" class="num"
@@ -71,8 +71,9 @@
             @if ($of)
                 <input type="hidden" name="of" value="{{ $of->id }}">
             @endif
-            <noscript><button class="btn btn-main mt-3">{{ __('money.ask.calculate') }}</button></noscript>
+            <noscript><button type="submit"
+                class="btn btn-main mt-3">{{ __('money.ask.calculate') }}</button></noscript>
         </form>
-        <section id="asked" aria-live="polite">@include('money.asked')</section>
+        <div id="asked" aria-live="polite">@include('money.asked')</div>
     </div>
 </x-layout>

@@ -110,10 +110,10 @@
         @endif
         <div class="flex-1"><label for="quote-customer">{{ __('money.asked.save_as_a_quote_for', [
             'value' => $of ? __('money.asked.a_new_version_of', ['of' => $of->label()]) : '',
-        ]) }}</label><input id="quote-customer"
+        ]) }}</label><input type="text" id="quote-customer"
                 name="customer" value="{{ old('customer', $of?->customer) }}" maxlength="120"
                 @error('customer') aria-invalid="true" aria-describedby="wrong-customer" @enderror></div>
-        <button class="btn btn-main">{{ __('money.asked.save') }}</button>
+        <button type="submit" class="btn btn-main">{{ __('money.asked.save') }}</button>
     </form>
     <x-wrong field="customer" />
 @endif

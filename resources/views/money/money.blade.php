@@ -165,7 +165,8 @@
                     <label for="blank-{{ $line->line->id }}" class="mt-2">{{ __('money.money.blank_cost', [
                         'garment_label' => $line->line->garmentLabel(),
                     ]) }}</label>
-                    <input id="blank-{{ $line->line->id }}" name="blank[{{ $line->line->id }}]" inputmode="decimal"
+                    <input type="text" id="blank-{{ $line->line->id }}" name="blank[{{ $line->line->id }}]"
+                        inputmode="decimal"
                         class="num" placeholder="{{ __('money.money.customer_supplies') }}"
                         value="{{ old($field, $typed($line->line->blank_cents)) }}"
                         @error($field) aria-invalid="true" aria-describedby="wrong-blank-{{ $line->line->id }}"
@@ -178,15 +179,18 @@
                     <x-field name="agreed" :label="__('money.money.agreed_price')" inputmode="decimal" class="num"
                         :placeholder="__('money.money.as_calculated')" :value="$typed($order->agreed_cents)" />
                 </div>
-                <button class="btn btn-main mt-3" data-key="s">{{ __('money.money.save_amounts') }} <kbd>s</kbd></button>
+                <button type="submit" class="btn btn-main mt-3"
+                    data-key="s">{{ __('money.money.save_amounts') }} <kbd>s</kbd></button>
             </form>
             <h2 class="mb-1 mt-6">{{ __('money.money.papers') }}</h2>
             <p class="flex flex-wrap gap-2">
                 @if ($price !== null)
-                    <a class="btn btn-small" href="{{ route('orders.quote', $order) }}" data-key="q">{{ __('money.money.quote') }}
+                    <a class="btn btn-small" href="{{ route('orders.quote', $order) }}"
+                        data-key="q">{{ __('money.money.quote') }}
                         <kbd>q</kbd></a>
                 @endif
-                <a class="btn btn-small" href="{{ route('orders.story', $order) }}">{{ __('money.money.delivery_slips') }}</a>
+                <a class="btn btn-small"
+                    href="{{ route('orders.story', $order) }}">{{ __('money.money.delivery_slips') }}</a>
             </p>
             <x-wrong field="form" />
             @foreach ($invoices as $invoice)
@@ -203,19 +207,23 @@
                     </span>
                     @if ($invoice->credits_id === null && $invoices->where('credits_id', $invoice->id)->isEmpty())
                         <form method="post" action="{{ route('invoices.credit', $invoice) }}">@csrf<input
-                                type="hidden" name="form" value="{{ Str::uuid() }}"><button class="btn btn-small">{{ __('money.money.credit_it') }}</button></form>
+                                type="hidden" name="form" value="{{ Str::uuid() }}"><button type="submit"
+                                    class="btn btn-small">{{ __('money.money.credit_it') }}</button></form>
                     @endif
                 </p>
             @endforeach
             @if ($price !== null && $price > $invoiced)
                 <form method="post" action="{{ route('orders.invoice', $order) }}" class="mt-3">@csrf<input
-                        type="hidden" name="form" value="{{ $form }}"><button class="btn" data-key="i">{{ __('money.money.invoice_2', [
+                        type="hidden" name="form" value="{{ $form }}"><button type="submit" class="btn"
+                            data-key="i">{{ __('money.money.invoice_2', [
                             'price' => $m($price - $invoiced),
                         ]) }} <kbd>i</kbd></button></form>
             @endif
-            <x-because :about="__('money.money.where_these_figures_come_from')"><x-said key="money.money.minutes_and_thread_come_from_the">
+            <x-because :about="__('money.money.where_these_figures_come_from')"><x-said
+                key="money.money.minutes_and_thread_come_from_the">
                 <x-slot:link><a href="/shop#machine_hour_cents">{{ __('money.money.house_rules') }}</a></x-slot:link>
-                <x-slot:link2><a href="{{ route('prices.show') }}">{{ __('money.money.price_list') }}</a></x-slot:link2></x-said></x-because>
+                <x-slot:link2><a
+                    href="{{ route('prices.show') }}">{{ __('money.money.price_list') }}</a></x-slot:link2></x-said></x-because>
         </section>
     </div>
 </x-layout>

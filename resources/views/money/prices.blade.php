@@ -16,7 +16,8 @@
                 <tr>
                     <th>{{ __('money.prices.up_to_stitches') }}</th>
                     @foreach ([...$from, null] as $j => $pieces)
-                        <th class="num"><label for="pieces-{{ $j }}">{{ __('money.prices.from_pieces') }}</label><input
+                        <th class="num"><label
+                            for="pieces-{{ $j }}">{{ __('money.prices.from_pieces') }}</label><input type="text"
                                 id="pieces-{{ $j }}" name="steps[{{ $j }}]" inputmode="numeric"
                                 class="num !w-24" value="{{ old("steps.{$j}", $pieces) }}"></th>
                     @endforeach
@@ -25,7 +26,8 @@
             <tbody>
                 @foreach ([...array_keys($steps), null] as $i => $to)
                     <tr>
-                        <td><label class="sr-only" for="stitches-{{ $i }}">{{ __('money.prices.up_to_stitches') }}</label><input
+                        <td><label class="sr-only"
+                            for="stitches-{{ $i }}">{{ __('money.prices.up_to_stitches') }}</label><input type="text"
                                 id="stitches-{{ $i }}" name="limits[{{ $i }}]" inputmode="numeric"
                                 class="num !w-32" value="{{ old("limits.{$i}", $to) }}"></td>
                         @foreach ([...$from, null] as $j => $pieces)
@@ -33,7 +35,7 @@
                                     for="price-{{ $i }}-{{ $j }}">{{ __('money.prices.up_to_stitches_from_pieces', [
                                         'to' => $to ?? __('money.prices.more'),
                                         'pieces' => $pieces ?? __('money.prices.more'),
-                                    ]) }}</label><input
+                                    ]) }}</label><input type="text"
                                     id="price-{{ $i }}-{{ $j }}"
                                     name="prices[{{ $i }}][{{ $j }}]" inputmode="decimal"
                                     class="num !w-24"
@@ -44,21 +46,23 @@
                 @endforeach
             </tbody>
         </table></div>
-        <p class="mt-4 flex gap-3"><button class="btn btn-main" data-key="s">{{ __('money.prices.save_price_list') }} <kbd>s</kbd></button>
+        <p class="mt-4 flex gap-3"><button type="submit" class="btn btn-main" data-key="s">{{ __('money.prices.save_price_list') }} <kbd>s</kbd></button>
             <a class="btn" href="{{ route('prices.csv') }}" data-key="v">{{ __('money.prices.download_csv') }} <kbd>v</kbd></a>
             <a class="btn" href="{{ route('prices.rates') }}" data-key="e">{{ __('money.prices.rates_as_csv') }} <kbd>e</kbd></a>
-            <a class="btn" href="{{ route('orders.ask') }}" data-key="o">{{ __('money.prices.quick_quote') }} <kbd>o</kbd></a>
+            <a class="btn" href="{{ route('orders.ask') }}"
+                data-key="o">{{ __('money.prices.quick_quote') }} <kbd>o</kbd></a>
         </p>
         <p class="mt-3 max-w-[60em] text-sm text-soft"><x-said key="money.prices.a_price_holds_up_to_the">
             <x-slot:link><a href="/shop#pricing">{{ __('money.prices.house_rules') }}</a></x-slot:link>
-            <x-slot:link2><a href="/shop#machine_hour_cents">{{ __('money.prices.a_house_rule') }}</a></x-slot:link2></x-said></p>
+            <x-slot:link2><a
+                href="/shop#machine_hour_cents">{{ __('money.prices.a_house_rule') }}</a></x-slot:link2></x-said></p>
     </form>
     <form method="post" action="{{ route('prices.take') }}" enctype="multipart/form-data"
         class="mt-6 flex max-w-[46em] items-end gap-3">@csrf
         <div class="flex-1"><label for="list">{{ __('money.prices.prices_or_rates_from_a_csv') }}</label><input
                 id="list" name="list" type="file" accept=".csv,text/csv"
                 @error('list') aria-invalid="true" aria-describedby="wrong-list" @enderror></div>
-        <button class="btn" data-key="f">{{ __('money.prices.upload') }} <kbd>f</kbd></button>
+        <button type="submit" class="btn" data-key="f">{{ __('money.prices.upload') }} <kbd>f</kbd></button>
     </form>
     <x-wrong field="list" />
     <div class="mt-8 grid grid-cols-1 gap-8 lg:grid-cols-2">
@@ -71,9 +75,11 @@
                     <x-field name="hours" :label="__('money.prices.hours_per_year')" value="1500" inputmode="decimal" class="num" />
                     <x-field name="watts" :label="__('money.prices.power_watts')" value="600" inputmode="decimal" class="num" />
                     <x-field name="kwh" :label="__('money.prices.price_per_kwh')" value="0.30" inputmode="decimal" class="num" />
-                    <x-field name="care" :label="__('money.prices.maintenance_per_year')" value="0" inputmode="decimal" class="num" />
+                    <x-field name="care" :label="__('money.prices.maintenance_per_year')" value="0"
+                        inputmode="decimal" class="num" />
                 </div>
-                <button class="btn mt-3" data-key="h">{{ __('money.prices.calculate_and_use') }} <kbd>h</kbd></button>
+                <button type="submit" class="btn mt-3"
+                    data-key="h">{{ __('money.prices.calculate_and_use') }} <kbd>h</kbd></button>
             </form>
         </section>
         <section>
@@ -86,13 +92,16 @@
                                 <option value="{{ $rule }}" @selected(old('of') === $rule)>{{ $label }}</option>
                             @endforeach
                         </select><x-wrong field="of" /></div>
-                    <x-field name="amount" :label="__('money.prices.km_of_thread_m2_of_cloth')" inputmode="decimal" class="num" />
+                    <x-field name="amount" :label="__('money.prices.km_of_thread_m2_of_cloth')" inputmode="decimal"
+                        class="num" />
                     <x-field name="paid" :label="__('money.prices.total_paid')" inputmode="decimal" class="num" />
                 </div>
-                <button class="btn mt-3" data-key="b">{{ __('money.prices.save_purchase') }} <kbd>b</kbd></button>
+                <button type="submit" class="btn mt-3"
+                    data-key="b">{{ __('money.prices.save_purchase') }} <kbd>b</kbd></button>
             </form>
             <p class="mt-2 text-sm text-soft"><x-said key="money.prices.purchases_of_the_last_year_make">
-                <x-slot:link><a href="{{ route('books.learned') }}">{{ __('money.prices.what_the_log_shows') }}</a></x-slot:link></x-said></p>
+                <x-slot:link><a
+                    href="{{ route('books.learned') }}">{{ __('money.prices.what_the_log_shows') }}</a></x-slot:link></x-said></p>
         </section>
     </div>
 </x-layout>

@@ -61,7 +61,8 @@
                             @if ($quote->state->isOpen())
                                 <div class="flex flex-wrap items-end gap-2">
                                     <form method="post" action="{{ route('orders.quotes.answer', $quote) }}">@csrf
-                                        @method('PUT') <button class="btn btn-small btn-main" name="answer"
+                                        @method('PUT') <button type="submit" class="btn btn-small btn-main"
+                                            name="answer"
                                             value="accepted"
                                             aria-label="{{ __('money.quotes.is_accepted', [
                                                 'quote' => $quote->label(),
@@ -70,9 +71,10 @@
                                         href="{{ route('orders.ask', [...$quote->asked, 'of' => $quote->id]) }}">{{ __('money.quotes.new_version') }}</a>
                                     <form method="post" action="{{ route('orders.quotes.answer', $quote) }}"
                                         class="flex items-end gap-2">@csrf @method('PUT')
-                                        <label for="why-{{ $quote->id }}" class="sr-only">{{ __('money.quotes.reason_for_declining') }}</label><input id="why-{{ $quote->id }}" name="why"
-                                            class="!w-44 !py-1" placeholder="{{ __('money.quotes.declined_because') }}" maxlength="300">
-                                        <button class="btn btn-small" name="answer" value="declined"
+                                        <label for="why-{{ $quote->id }}" class="sr-only">{{ __('money.quotes.reason_for_declining') }}</label><input type="text" id="why-{{ $quote->id }}" name="why"
+                                            class="!w-44 !py-1"
+                                                placeholder="{{ __('money.quotes.declined_because') }}" maxlength="300">
+                                        <button type="submit" class="btn btn-small" name="answer" value="declined"
                                             aria-label="{{ __('money.quotes.is_declined', [
                                                 'quote' => $quote->label(),
                                             ]) }}">{{ __('money.quotes.declined') }}</button>
@@ -84,7 +86,8 @@
                                 ]) }}</a>
                             @elseif ($quote->state === Hakama\Money\QuoteState::Accepted)
                                 <x-said key="money.quotes.accepted_2">
-                                    <x-slot:link><a href="{{ route('orders.create', ['quote' => $quote->id]) }}">{{ __('money.quotes.enter_the_order') }}</a></x-slot:link></x-said>
+                                    <x-slot:link><a
+                                        href="{{ route('orders.create', ['quote' => $quote->id]) }}">{{ __('money.quotes.enter_the_order') }}</a></x-slot:link></x-said>
                             @else
                                 {{ $quote->state->value }}{{ $quote->why === '' ? '' : ': ' . $quote->why }}
                             @endif

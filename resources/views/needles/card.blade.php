@@ -11,7 +11,7 @@
             <kbd>p</kbd></button><a class="btn" href="{{ route('needles.show', $placed->machine) }}" data-key="b">{{ __('needles.card.back') }}
             <kbd>b</kbd></a>
     </div>
-    <article class="paper">
+    <div class="paper">
         <header class="flex items-baseline gap-4 border-b-2 border-ink pb-1"><strong class="text-lg">{{ $batch->code }}
                 {{ $batch->design->name }}</strong><span class="ml-auto">{{ __('needles.card.changeover_no', [
                     'machine' => $placed->machine,
@@ -27,5 +27,5 @@
         @include('needles.card-table')
         @include('needles.panel')
         <p class="cautions mt-2">{{ __('needles.card.read_each_code_aloud_as_the') }}</p>
-    </article>
+    </div>
 </x-layout>

@@ -63,7 +63,7 @@
                                                 type="hidden" name="to"
                                                 value="{{ $start->addMinutes($minutes)->format('Y-m-d H:i') }}"><input
                                                 type="hidden" name="what"
-                                                value="{{ $one->task->wanted($one->needle) }}"><button
+                                                value="{{ $one->task->wanted($one->needle) }}"><button type="submit"
                                                 class="btn btn-small">{{ __('needles.care.plan_min_before_it', [
                                                     'minutes' => $minutes,
                                                     'start' => App\Foundation\Clock\ShopClock::words($start),
@@ -88,7 +88,7 @@
                 @foreach ([Hakama\Floor\Care\CareTask::Oil, Hakama\Floor\Care\CareTask::Tension] as $j => $task)
                     <form method="post" action="{{ route('needles.care.note', $machine) }}">@csrf<input type="hidden"
                             name="id" value="{{ Str::uuid() }}"><input type="hidden" name="task"
-                            value="{{ $task->value }}"><button class="btn"
+                            value="{{ $task->value }}"><button type="submit" class="btn"
                             data-key="{{ ['o', 't'][$j] }}">{{ $task->label() }}
                                 <kbd>{{ ['o', 't'][$j] }}</kbd></button>
                     </form>
@@ -105,7 +105,7 @@
                         @endforeach
                     </select></div>
                 <x-field name="note" :label="__('needles.care.set_to')" maxlength="80" box="w-40" :placeholder="__('needles.care.one_card')" />
-                <button class="btn">{{ __('needles.care.log') }}</button>
+                <button type="submit" class="btn">{{ __('needles.care.log') }}</button>
             </form>
             <x-wrong field="needle" />
             <x-wrong field="task" />

@@ -108,7 +108,8 @@
                                 'left' => $of->left,
                                 'customer' => $of->order->customer,
                             ]) }}</span></h3>
-                    <p class="my-2 flex flex-wrap gap-x-4 gap-y-1 tabular-nums" aria-label="{{ __('needles.show.needle_order') }}">
+                    <p class="my-2 flex flex-wrap gap-x-4 gap-y-1 tabular-nums">
+                        <span class="sr-only">{{ __('needles.show.needle_order') }}</span>
                         @foreach ($batch->order as $k => $needle)
                             <span class="whitespace-nowrap"><span class="text-sm text-soft">{{ $k + 1 }}</span>
                                 <x-swatch :hex="$of->design->colours()[$k]" /><strong>{{ $needle }}</strong></span>
@@ -120,15 +121,7 @@
                             $numbers = $same->keys()->all();
                             $mayFit = array_key_first($fittings) === $batch->id;
                         @endphp
-                        <form method="post" action="{{ route('needles.fit', $machine) }}"
-                            class="flex items-center gap-3 py-1">
-                            @csrf
-                            <input type="hidden" name="id" value="{{ Str::uuid() }}">
-                            @foreach ($numbers as $number)
-                                <input type="hidden" name="numbers[]" value="{{ $number }}">
-                            @endforeach
-                            <input type="hidden" name="size" value="{{ $same->first()->size }}">
-                            <input type="hidden" name="point" value="{{ $same->first()->point }}">
+                        <div class="flex items-center gap-3 py-1">
                             <span class="min-w-0 flex-1">
                                 <x-said key="needles.show.need" :with="[
                                     'words' => $words,
@@ -138,15 +131,24 @@
                                     {{ implode(', ', $numbers) }}:</strong></x-slot:strong></x-said>
                             </span>
                             @if ($mayFit)
-                                <button class="btn btn-small btn-now"
-                                    @if ($loop->first) data-key="f" @endif>
-                                    {{ __('needles.show.they_are_fitted', ['numbers' => count($numbers)]) }}
-                                    @if ($loop->first)
-                                        <kbd>f</kbd>
-                                    @endif
-                                </button>
+                                <form method="post" action="{{ route('needles.fit', $machine) }}">
+                                    @csrf
+                                    <input type="hidden" name="id" value="{{ Str::uuid() }}">
+                                    @foreach ($numbers as $number)
+                                        <input type="hidden" name="numbers[]" value="{{ $number }}">
+                                    @endforeach
+                                    <input type="hidden" name="size" value="{{ $same->first()->size }}">
+                                    <input type="hidden" name="point" value="{{ $same->first()->point }}">
+                                    <button type="submit" class="btn btn-small btn-now"
+                                        @if ($loop->first) data-key="f" @endif>
+                                        {{ __('needles.show.they_are_fitted', ['numbers' => count($numbers)]) }}
+                                        @if ($loop->first)
+                                            <kbd>f</kbd>
+                                        @endif
+                                    </button>
+                                </form>
                             @endif
-                        </form>
+                        </div>
                     @endforeach
                     @forelse ($batch->load as $change)
                         <div class="flex items-center gap-3 py-1">
@@ -156,7 +158,8 @@
                                         'needle' => $change->needle,
                                     ]) }}</strong></x-slot:strong></x-said>
                                 <x-swatch :hex="$threads[$change->to]->hex ?? null" />{{ $change->to }}
-                                {{ $threads[$change->to]->name ?? '' }} <span class="text-sm text-soft">{{ __('needles.show.from_shelf', ['shelf' => $threads[$change->to]?->shelf() ?? '', 'value' => $change->beforeBlock > 1
+                                {{ $threads[$change->to]->name ?? '' }} <span
+                                    class="text-sm text-soft">{{ __('needles.show.from_shelf', ['shelf' => $threads[$change->to]?->shelf() ?? '', 'value' => $change->beforeBlock > 1
                                         ? __('needles.show.at_the_stop_before_block', [
                                             'before_block' => $change->beforeBlock,
                                         ]) : '']) }}</span></span>
@@ -167,8 +170,9 @@
                                         type="hidden" name="seen"
                                         value="{{ (int) $machine->rack->firstWhere('number',
                                             $change->needle)->thread_id }}">
-                                    <button class="btn btn-small btn-now"
-                                        @if ($loop->first && $batch === $first) data-key="l" @endif>{{ __('needles.show.needle_is_loaded', [
+                                    <button type="submit" class="btn btn-small btn-now"
+                                        @if ($loop->first && $batch === $first)
+                                            data-key="l" @endif>{{ __('needles.show.needle_is_loaded', [
                                             'needle' => $change->needle,
                                         ]) }}{!! $loop->first && $batch === $first
                                             ? ' <kbd>l</kbd>' : '' !!}</button>
@@ -233,7 +237,8 @@
                                             @endforeach
                                         </select>
                                     @endforeach
-                                    <button class="btn btn-small">{{ __('needles.show.fit') }}<span class="sr-only"> {{ __('needles.show.needle_3', [
+                                    <button type="submit" class="btn btn-small">{{ __('needles.show.fit') }}<span
+                                        class="sr-only"> {{ __('needles.show.needle_3', [
                                         'number' => $needle->number,
                                     ]) }}</span></button>
                                 </form>
@@ -243,9 +248,11 @@
                                     action="{{ route('needles.pin', [$machine, $needle->number]) }}">@csrf
                                     @method('put')<label class="m-0 flex items-center gap-1"><input type="checkbox"
                                             name="pinned" value="1" @checked($needle->pinned) data-send>
-                                        {{ __('needles.show.pinned') }}<span class="sr-only"> {{ __('needles.show.needle_3', [
+                                        {{ __('needles.show.pinned') }}<span
+                                            class="sr-only"> {{ __('needles.show.needle_3', [
                                             'number' => $needle->number,
                                         ]) }}</span></label>
+                                    <noscript><button type="submit" class="btn btn-small">{{ __('needles.show.save_pin') }}</button></noscript>
                                 </form>
                             </td>
                         </tr>

@@ -7,7 +7,7 @@
             <option value="{{ $id }}" @selected($id === $decoration->artwork_id)>{{ $name }}</option>
         @endforeach
     </select>
-    <button class="btn btn-small">{{ __('orders.artworks.use_this_one') }}</button>
+    <button type="submit" class="btn btn-small">{{ __('orders.artworks.use_this_one') }}</button>
 </form>
 @if ($decoration->setup)
     <p class="mt-1 text-sm">{{ __('orders.artworks.it_leaves_the_plan_and_is') }}</p>

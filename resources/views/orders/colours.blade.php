@@ -94,7 +94,7 @@
                     @endforeach
                 </tbody>
             </table>
-            <p class="mt-4"><button class="btn btn-main" data-key="s">{{ __('orders.colours.save_colours') }} <kbd>s</kbd></button></p>
+            <p class="mt-4"><button type="submit" class="btn btn-main" data-key="s">{{ __('orders.colours.save_colours') }} <kbd>s</kbd></button></p>
             <x-because :about="__('orders.colours.what_the_figures_mean')"><x-said key="orders.colours.difference_between_thread_and" :with="[
                 'shows' => $n($shows),
             ]">

@@ -9,11 +9,12 @@
     </div>
     <div class="grid grid-cols-1 gap-8 md:grid-cols-2">
         <div>
-            <form method="post" action="{{ route('orders.count.add', $order) }}" hx-post="{{ route('orders.count.add', $order) }}"
-                hx-target="#counted" hx-swap="innerHTML" class="grid gap-3" data-count>@csrf
-                <div><label for="code">{{ __('orders.count.label_code') }}</label><input id="code" name="code" maxlength="200"
+            <form method="post" action="{{ route('orders.count.add', $order) }}" data-hx-post="{{ route('orders.count.add', $order) }}"
+                data-hx-target="#counted" data-hx-swap="innerHTML" class="grid gap-3" data-count>@csrf
+                <div><label for="code">{{ __('orders.count.label_code') }}</label><input type="text" id="code" name="code" maxlength="200"
                         autocomplete="off" autofocus placeholder="P-1234-4"></div>
-                <button class="btn btn-main" data-key="w">{{ __('orders.count.count') }} <kbd>w</kbd></button>
+                <button type="submit" class="btn btn-main"
+                    data-key="w">{{ __('orders.count.count') }} <kbd>w</kbd></button>
             </form>
             <x-scanner class="mt-4" />
         </div>
@@ -22,5 +23,5 @@
         </section>
     </div>
     <form method="post" action="{{ route('orders.count.anew', $order) }}" class="mt-6">@csrf @method('delete')
-        <button class="btn btn-small">{{ __('orders.count.start_again_at_0') }}</button></form>
+        <button type="submit" class="btn btn-small">{{ __('orders.count.start_again_at_0') }}</button></form>
 </x-layout>

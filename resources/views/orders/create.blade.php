@@ -23,13 +23,13 @@
         <div class="grid grid-cols-1 gap-4 sm:grid-cols-[2fr_1fr_1fr_3fr]">
             <div>
                 <label for="customer">{{ __('orders.create.customer') }}</label>
-                <input id="customer" name="customer" list="customers"
+                <input type="text" id="customer" name="customer" list="customers"
                     value="{{ old('customer', $quote?->customer) }}" required
                     maxlength="120" autofocus autocomplete="off"
                     @error('customer') aria-invalid="true" aria-describedby="wrong-customer" @enderror>
                 <datalist id="customers">
                     @foreach ($customers as $customer)
-                        <option value="{{ $customer }}">
+                        <option value="{{ $customer }}"></option>
                     @endforeach
                 </datalist>
                 <x-wrong field="customer" />
@@ -41,18 +41,23 @@
         <label class="check mt-3"><input type="checkbox" name="for_event" value="1"
                 @checked(old('for_event'))> {{ __('orders.create.for_an_event_useless_after_the') }}</label>
         @include('orders.lines')
-        <div id="check" class="mt-4" aria-live="polite" hx-post="{{ route('orders.check') }}"
-            hx-include="closest form" hx-trigger="change from:closest form delay:400ms" hx-swap="innerHTML"></div>
+        <div id="check" class="mt-4" aria-live="polite" data-hx-post="{{ route('orders.check') }}"
+            data-hx-include="closest form" data-hx-trigger="change from:closest form delay:400ms"
+                data-hx-swap="innerHTML"></div>
         <div class="mt-4 flex flex-wrap items-start gap-3">
-            <button type="button" class="btn" data-key="p" hx-post="{{ route('orders.promise') }}"
-                hx-include="closest form" hx-target="#promise" hx-swap="innerHTML">{{ __('orders.create.what_can_we_promise') }}
+            <button type="button" class="btn" data-key="p" data-hx-post="{{ route('orders.promise') }}"
+                data-hx-include="closest form" data-hx-target="#promise"
+                    data-hx-swap="innerHTML">{{ __('orders.create.what_can_we_promise') }}
                 <kbd>p</kbd></button>
             <div id="promise" class="min-w-[20em] flex-1" aria-live="polite"></div>
         </div>
         <div class="mt-5 flex gap-3">
-            <button class="btn btn-main" data-key="s">{{ __('orders.create.save_order') }} <kbd>s</kbd></button>
-            <button type="button" class="btn" data-key="a" hx-get="{{ route('orders.line') }}" hx-target="#lines"
-                hx-swap="beforeend" hx-include="#lines [name$='[garment]']">{{ __('orders.create.add_a_line') }} <kbd>a</kbd></button>
+            <button type="submit" class="btn btn-main"
+                data-key="s">{{ __('orders.create.save_order') }} <kbd>s</kbd></button>
+            <button type="button" class="btn" data-key="a" data-hx-get="{{ route('orders.line') }}"
+                data-hx-target="#lines"
+                data-hx-swap="beforeend"
+                    data-hx-include="#lines [name$='[garment]']">{{ __('orders.create.add_a_line') }} <kbd>a</kbd></button>
             <a class="btn" href="{{ route('orders.index') }}">{{ __('orders.create.cancel') }}</a>
         </div>
     </form>
@@ -61,7 +66,7 @@
         <form method="post" action="{{ route('orders.list') }}" enctype="multipart/form-data"
             class="mt-2 flex flex-wrap items-end gap-3">@csrf
             <x-field name="list" :label="__('orders.create.csv_file')" type="file" accept=".csv" />
-            <button class="btn">{{ __('orders.create.import') }}</button>
+            <button type="submit" class="btn">{{ __('orders.create.import') }}</button>
         </form>
         <p class="mt-2 max-w-[60em] text-sm text-soft">{{ __('orders.create.one_row_per_size_columns_rows', [
             'value' => implode(', ', App\Orders\OrderList::COLUMNS),

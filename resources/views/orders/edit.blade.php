@@ -28,7 +28,7 @@
                         @php $begun = $garments->begun[$line->id][$size->value] ?? 0; @endphp
                         <div class="w-20"><label
                                 for="s-{{ $line->id }}-{{ $size->value }}">{{ $isOne
-                                    ? __('orders.edit.quantity') : $size->value }}</label><input
+                                    ? __('orders.edit.quantity') : $size->value }}</label><input type="text"
                                 id="s-{{ $line->id }}-{{ $size->value }}" inputmode="numeric" class="num"
                                 name="sizes[{{ $line->id }}][{{ $size->value }}]"
                                 value="{{ old("sizes.{$line->id}.{$size->value}",
@@ -68,9 +68,11 @@
             </fieldset>
         @endforeach
         <p class="mt-3"><a href="{{ route('orders.more', $order) }}" data-key="a">{{ __('orders.edit.add_a_line') }} <kbd>a</kbd></a></p>
-        <div class="mt-4" aria-live="polite" hx-get="{{ route('orders.foresee', $order) }}" hx-include="closest form"
-            hx-trigger="change from:closest form delay:300ms" hx-swap="innerHTML"></div>
-        <button class="btn btn-main mt-2" data-key="s">{{ __('orders.edit.save_changes') }} <kbd>s</kbd></button>
+        <div class="mt-4" aria-live="polite" data-hx-get="{{ route('orders.foresee', $order) }}"
+            data-hx-include="closest form"
+            data-hx-trigger="change from:closest form delay:300ms" data-hx-swap="innerHTML"></div>
+        <button type="submit" class="btn btn-main mt-2"
+            data-key="s">{{ __('orders.edit.save_changes') }} <kbd>s</kbd></button>
     </form>
     @if ($order->cancelled_at === null)
         <section class="mt-10 border-t border-hair pt-4">
@@ -83,7 +85,7 @@
             <form method="post" action="{{ route('orders.cancel', $order) }}" class="flex flex-wrap items-end gap-3">
                 @csrf
                 <x-field name="why_cancelled" :label="__('orders.edit.reason')" maxlength="150" box="w-96" />
-                <button class="btn">{{ __('orders.edit.cancel_the_order') }}</button>
+                <button type="submit" class="btn">{{ __('orders.edit.cancel_the_order') }}</button>
             </form>
         </section>
     @endif

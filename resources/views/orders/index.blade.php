@@ -23,7 +23,7 @@
         <form method="get" action="{{ route('orders.index') }}" class="flex items-center gap-2" role="search"><label
                 for="q" class="sr-only">{{ __('orders.index.number_customer_garment_or_artwork') }}</label><input id="q" type="search"
                 name="q" value="{{ $words }}" maxlength="80" placeholder="{{ __('orders.index.number_customer_garment_artwork') }}"
-                class="!w-72" data-key="s" data-does="{{ __('orders.index.find_an_order') }}"><button class="btn">{{ __('orders.index.find') }}</button></form>
+                class="!w-72" data-key="s" data-does="{{ __('orders.index.find_an_order') }}"><button type="submit" class="btn">{{ __('orders.index.find') }}</button></form>
         <span class="ml-auto flex gap-4 text-sm">
             @if ($finished)
             <a href="{{ route('orders.index') }}" data-key="o">{{ __('orders.index.open_orders') }} <kbd>o</kbd></a>@else<a

@@ -38,13 +38,13 @@
         </div>
         <div>
             <label for="l{{ $i }}-style">{{ __('orders.line.style') }}</label>
-            <input id="l{{ $i }}-style" name="lines[{{ $i }}][style]" value="{{ $o('style') }}"
+            <input type="text" id="l{{ $i }}-style" name="lines[{{ $i }}][style]" value="{{ $o('style') }}"
                 maxlength="80" list="styles" autocomplete="off">
             <x-wrong :field="'lines.' . $i . '.style'" />
         </div>
         <div>
             <label for="l{{ $i }}-colour">{{ __('orders.line.colour_name') }}</label>
-            <input id="l{{ $i }}-colour" name="lines[{{ $i }}][colour_name]"
+            <input type="text" id="l{{ $i }}-colour" name="lines[{{ $i }}][colour_name]"
                 value="{{ $o('colour_name') }}" maxlength="40" required
                 @error("lines.{$i}.colour_name") aria-invalid="true"
                     aria-describedby="wrong-lines-{{ $i }}-colour_name" @enderror>
@@ -53,7 +53,7 @@
         <div>
             <label for="l{{ $i }}-hex">{{ __('orders.line.colour') }}</label>
             <span class="flex">
-                <input id="l{{ $i }}-hex" name="lines[{{ $i }}][colour_hex]"
+                <input type="text" id="l{{ $i }}-hex" name="lines[{{ $i }}][colour_hex]"
                     value="{{ $o('colour_hex', '#26324f') }}" maxlength="7" spellcheck="false"
                     @error("lines.{$i}.colour_hex") aria-invalid="true"
                         aria-describedby="wrong-lines-{{ $i }}-colour_hex" @enderror>
@@ -73,7 +73,7 @@
                 <div class="w-[76px]">
                     <label for="l{{ $i }}-{{ $size->value }}"
                         class="text-center">{{ $size->value === 'one' ? __('orders.line.one_size') : $size->value }}</label>
-                    <input id="l{{ $i }}-{{ $size->value }}"
+                    <input type="text" id="l{{ $i }}-{{ $size->value }}"
                         name="lines[{{ $i }}][sizes][{{ $size->value }}]" inputmode="numeric"
                         value="{{ $o('sizes.' . $size->value) }}" class="num"
                         @error("lines.{$i}.sizes.{$size->value}") aria-invalid="true" @enderror>
@@ -99,13 +99,13 @@
         </div>
     </details>
     <div class="mt-3 flex flex-wrap items-end gap-4">
-        <div class="w-40"><label for="l{{ $i }}-value">{{ __('orders.line.garment_value') }}</label><input
+        <div class="w-40"><label for="l{{ $i }}-value">{{ __('orders.line.garment_value') }}</label><input type="text"
                 id="l{{ $i }}-value" name="lines[{{ $i }}][unit_value]" inputmode="decimal"
                 value="{{ $o('unit_value') }}" placeholder="{{ __('orders.line.from_the_catalogue') }}" class="num"
                 @error("lines.{$i}.unit_value") aria-invalid="true"
                     aria-describedby="wrong-lines-{{ $i }}-unit_value" @enderror>
         </div>
-        <div class="w-24"><label for="l{{ $i }}-spares">{{ __('orders.line.spares') }}</label><input
+        <div class="w-24"><label for="l{{ $i }}-spares">{{ __('orders.line.spares') }}</label><input type="text"
                 id="l{{ $i }}-spares" name="lines[{{ $i }}][spares]" inputmode="numeric"
                 value="{{ $o('spares') }}" class="num"
                 @error("lines.{$i}.spares") aria-invalid="true" aria-describedby="wrong-lines-{{ $i }}-spares"

@@ -5,6 +5,6 @@
 </div>
 <datalist id="styles">
     @foreach ($styles as $style)
-        <option value="{{ $style }}">
+        <option value="{{ $style }}"></option>
     @endforeach
 </datalist>

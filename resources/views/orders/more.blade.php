@@ -8,12 +8,15 @@
         <input type="hidden" name="seen" value="{{ $errors->has('seen') ? $seen : old('seen', $seen) }}">
         <x-wrong field="seen" /><x-wrong field="lines" />
         @include('orders.lines')
-        <div class="mt-4" aria-live="polite" hx-post="{{ route('orders.check') }}" hx-include="closest form"
-            hx-trigger="change from:closest form delay:400ms" hx-swap="innerHTML"></div>
+        <div class="mt-4" aria-live="polite" data-hx-post="{{ route('orders.check') }}" data-hx-include="closest form"
+            data-hx-trigger="change from:closest form delay:400ms" data-hx-swap="innerHTML"></div>
         <div class="mt-5 flex gap-3">
-            <button class="btn btn-main" data-key="s">{{ __('orders.more.add_machine') }} <kbd>s</kbd></button>
-            <button type="button" class="btn" data-key="a" hx-get="{{ route('orders.line') }}" hx-target="#lines"
-                hx-swap="beforeend" hx-include="#lines [name$='[garment]']">{{ __('orders.more.another_line') }} <kbd>a</kbd></button>
+            <button type="submit" class="btn btn-main"
+                data-key="s">{{ __('orders.more.add_machine') }} <kbd>s</kbd></button>
+            <button type="button" class="btn" data-key="a" data-hx-get="{{ route('orders.line') }}"
+                data-hx-target="#lines"
+                data-hx-swap="beforeend"
+                    data-hx-include="#lines [name$='[garment]']">{{ __('orders.more.another_line') }} <kbd>a</kbd></button>
         </div>
     </form>
 </x-layout>

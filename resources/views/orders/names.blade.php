@@ -98,10 +98,11 @@
                         </select><x-wrong field="design_id" /></div>
                 </div>
                 <div id="names-check" class="mt-3 min-h-12" role="status"
-                    hx-post="{{ route('orders.names.check', $decoration) }}" hx-params="not _method"
-                        hx-include="closest form"
-                    hx-trigger="input from:closest form delay:500ms, load" hx-swap="innerHTML"></div>
-                <button class="btn btn-main mt-2" data-key="s">{{ __('orders.names.save_names') }} <kbd>s</kbd></button>
+                    data-hx-post="{{ route('orders.names.check', $decoration) }}" data-hx-params="not _method"
+                        data-hx-include="closest form"
+                    data-hx-trigger="input from:closest form delay:500ms, load" data-hx-swap="innerHTML"></div>
+                <button type="submit" class="btn btn-main mt-2"
+                    data-key="s">{{ __('orders.names.save_names') }} <kbd>s</kbd></button>
             </form>
         </section>
         <section aria-label="{{ __('orders.names.each_piece_and_its_name') }}">
@@ -120,7 +121,8 @@
                                     </option>
                                 @endforeach
                             </select><x-wrong field="who" /></div>
-                        <button class="btn btn-now" data-key="g">{{ __('orders.names.approve_the_spelling') }} <kbd>g</kbd></button>
+                        <button type="submit" class="btn btn-now"
+                            data-key="g">{{ __('orders.names.approve_the_spelling') }} <kbd>g</kbd></button>
                     </form>
                 @endif
                 <div class="relative overflow-x-auto"><table>

@@ -109,14 +109,16 @@
                                                         {{ $version->name }}</option>
                                                 @endforeach
                                             </select>
-                                            <button class="btn btn-small">{{ __('orders.show.use_this_version') }}</button>
+                                            <button type="submit" class="btn btn-small">{{ __('orders.show.use_this_version') }}</button>
                                         </form>
                                     @endif
                                     @if ($of->every(fn($some) => $some->state === 'waiting')
                                         && ! $named->contains($decoration->id))
-                                        <details class="mt-1" hx-get="{{ route('orders.artworks', $decoration) }}"
-                                            hx-trigger="toggle once" hx-target="find div" hx-swap="innerHTML">
-                                            <summary class="text-sm text-soft">{{ __('orders.show.another_artwork') }}</summary>
+                                        <details class="mt-1" data-hx-get="{{ route('orders.artworks', $decoration) }}"
+                                            data-hx-trigger="toggle once" data-hx-target="find div"
+                                                data-hx-swap="innerHTML">
+                                            <summary
+                                                class="text-sm text-soft">{{ __('orders.show.another_artwork') }}</summary>
                                             <div></div>
                                         </details>
                                     @endif
@@ -158,7 +160,8 @@
                                 @elseif ($decoration->artwork === null)
                                     <form method="post" action="{{ route('orders.artwork', $decoration) }}"
                                         class="flex gap-2">@csrf @method('put')
-                                        <label class="sr-only" for="art{{ $decoration->id }}">{{ __('orders.show.artwork_for', [
+                                        <label class="sr-only"
+                                            for="art{{ $decoration->id }}">{{ __('orders.show.artwork_for', [
                                             'position_label' => $decoration->positionLabel(),
                                         ]) }}</label>
                                         <select id="art{{ $decoration->id }}" name="artwork_id" class="max-w-40">
@@ -166,7 +169,8 @@
                                                 <option value="{{ $id }}">{{ $name }}</option>
                                             @endforeach
                                         </select>
-                                        <button class="btn btn-small">{{ __('orders.show.use_it') }}</button>
+                                        <button type="submit"
+                                            class="btn btn-small">{{ __('orders.show.use_it') }}</button>
                                     </form>
                                 @elseif (isset($open[$decoration->id]))
                                     <a href="{{ route('plan.show') }}">{{ $open[$decoration->id]->code }}
@@ -178,7 +182,8 @@
                                     @if ($open[$decoration->id]->copies > 1)
                                         @php $over = Hakama\Machine\CopiesPerFrame::over($open[$decoration->id]->left,
                                             $open[$decoration->id]->copies); @endphp
-                                        <span class="block text-sm text-soft">{{ __('orders.show.per_frame_frames_to_sew', [
+                                        <span
+                                            class="block text-sm text-soft">{{ __('orders.show.per_frame_frames_to_sew', [
                                             'copies' => $open[$decoration->id]->copies,
                                             'pieces' => $open[$decoration->id]->batch->pieces,
                                             'value' => $over > 0 ? __('orders.show.spare_on_the_last', [
@@ -186,7 +191,8 @@
                                             ]) : '',
                                         ]) }}</span>
                                     @endif
-                                @else<a href="{{ route('setup.show', $decoration) }}">{{ __('orders.show.to_set_up') }}</a>
+                                @else<a
+                                    href="{{ route('setup.show', $decoration) }}">{{ __('orders.show.to_set_up') }}</a>
                                 @endif
                                 @foreach ($warnings[$decoration->id] ?? [] as $warning)
                                     <p @class(['now' => $warning->stops]) role="alert">{{ $warning->text }}</p>
@@ -199,6 +205,6 @@
         </section>
     @endforeach
     {{-- What came, went and was said stands on a page of its own, and here as soon as it is read. --}}
-    <div hx-get="{{ route('orders.story', $order) }}" hx-trigger="load" hx-select="#story"
-        hx-select-oob="#steps" hx-swap="innerHTML"></div>
+    <div data-hx-get="{{ route('orders.story', $order) }}" data-hx-trigger="load" data-hx-select="#story"
+        data-hx-select-oob="#steps" data-hx-swap="innerHTML"></div>
 </x-layout>

@@ -6,7 +6,7 @@
     <p class="noprint mb-4 flex gap-3"><button type="button" class="btn btn-main" data-print data-key="p">{{ __('orders.slip.print') }}
             <kbd>p</kbd></button><a class="btn" href="{{ route('orders.show', $order) }}" data-key="b">{{ __('orders.slip.back_to_the_order') }}
             <kbd>b</kbd></a></p>
-    <article class="paper">
+    <div class="paper">
         <h1 style="font-size: 22px">{{ $shop }}</h1>
         <p>{{ __('orders.slip.delivery_slip', [
             'number' => $order->number,
@@ -55,5 +55,5 @@
                 {{ App\Orders\Messages::pressedOn($rules) }}</p>
         @endif
         <p style="margin-top: 40px">{{ __('orders.slip.received') }}</p>
-    </article>
+    </div>
 </x-layout>

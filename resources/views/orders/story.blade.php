@@ -5,7 +5,8 @@
         <a class="ml-auto" href="{{ route('orders.show', $order) }}" data-key="b">{{ __('orders.story.back_to_the_order') }} <kbd>b</kbd></a>
     </div>
     <div id="steps" class="mb-6 min-h-14">
-    <ol class="grid grid-cols-2 gap-x-4 gap-y-3 sm:grid-cols-5" aria-label="{{ __('orders.story.steps') }}">
+    <h2 class="sr-only">{{ __('orders.story.steps') }}</h2>
+    <ol class="grid grid-cols-2 gap-x-4 gap-y-3 sm:grid-cols-5">
         @foreach ($steps as $step)
             <li>
                 <div class="h-2 border border-indigo bg-paper" aria-hidden="true">
@@ -32,8 +33,9 @@
                             value="{{ Str::uuid() }}">
                         <x-field name="good" :label="__('orders.story.good')" inputmode="numeric" box="w-24" />
                         <x-field name="wrong" :label="__('orders.story.wrong')" inputmode="numeric" box="w-24" />
-                        <x-field name="arrival_note" :label="__('orders.story.what_is_wrong')" maxlength="200" box="w-64" />
-                        <button class="btn btn-small">{{ __('orders.story.counted') }}</button>
+                        <x-field name="arrival_note" :label="__('orders.story.what_is_wrong')" maxlength="200"
+                            box="w-64" />
+                        <button type="submit" class="btn btn-small">{{ __('orders.story.counted') }}</button>
                     </form>
                 </details>
             </div>
@@ -46,6 +48,7 @@
             <h2 class="mb-2">{{ __('orders.story.hand_over') }}</h2>
             @if ($order->cancelled_at)
                 <form method="post" action="{{ route('orders.reopen', $order) }}" class="mb-3">@csrf<button
+                    type="submit"
                         class="btn">{{ __('orders.story.required_again') }}</button></form>
             @endif
             @php
@@ -60,11 +63,13 @@
             ]) }}</p>
             <form method="post" action="{{ route('orders.shelve', $order) }}"
                 class="mb-3 flex flex-wrap items-end gap-3">
-                @csrf @method('put')<x-field name="shelf" :label="__('orders.story.finished_pieces_shelf')" :value="$order->shelf"
+                @csrf @method('put')<x-field name="shelf" :label="__('orders.story.finished_pieces_shelf')"
+                    :value="$order->shelf"
                     maxlength="40"
-                    box="w-56" /><button class="btn">{{ __('orders.story.save') }}</button></form>
+                    box="w-56" /><button type="submit" class="btn">{{ __('orders.story.save') }}</button></form>
             @if ($garments->hasToHandOver())
-                <p class="mb-3"><a href="{{ route('orders.count', $order) }}" data-key="u">{{ __('orders.story.count_by_label') }}
+                <p class="mb-3"><a href="{{ route('orders.count', $order) }}"
+                    data-key="u">{{ __('orders.story.count_by_label') }}
                         <kbd>u</kbd></a></p>
                 <form method="post" action="{{ route('orders.hand', $order) }}">@csrf<input type="hidden" name="id"
                         value="{{ Str::uuid() }}">
@@ -76,14 +81,15 @@
                                 @if ($left > 0)
                                     <div class="w-20"><label
                                             for="h-{{ $line->id }}-{{ $size }}">{{ $size === 'one'
-                                                ? __('orders.story.quantity') : $size }}</label><input
+                                                ? __('orders.story.quantity') : $size }}</label><input type="text"
                                             id="h-{{ $line->id }}-{{ $size }}" class="num" inputmode="numeric"
                                             name="sizes[{{ $line->id }}][{{ $size }}]" value="{{ $left }}"></div>
                                 @endif
                             @endforeach
                         </div>
                     @endforeach
-                    <button class="btn" data-key="v">{{ __('orders.story.hand_over_and_make_a_slip') }} <kbd>v</kbd></button>
+                    <button type="submit" class="btn"
+                        data-key="v">{{ __('orders.story.hand_over_and_make_a_slip') }} <kbd>v</kbd></button>
                 </form>
             @else
                 <p class="text-soft">{{ __('orders.story.nothing_finished_is_here') }}</p>
@@ -108,7 +114,8 @@
                 <details class="border-b border-hair py-1">
                     <summary>{{ $about }}</summary>
                     <textarea id="m-{{ $loop->index }}" rows="6" readonly class="mt-1">{{ $text }}</textarea>
-                    <button type="button" class="btn btn-small mt-1" data-copy="m-{{ $loop->index }}">{{ __('orders.story.copy') }}</button>
+                    <button type="button" class="btn btn-small mt-1"
+                        data-copy="m-{{ $loop->index }}">{{ __('orders.story.copy') }}</button>
                 </details>
             @endforeach
         </section>

@@ -28,18 +28,18 @@
     @if ($byBundle)
         <form method="post" action="{{ route('orders.bundles', $order) }}" class="noprint mb-4 flex items-end gap-3">@csrf
             <x-field name="of" :label="__('orders.tags.bundle_loose_pieces_this_many_each')" value="10" inputmode="numeric" class="num"
-                box="w-72" /><button class="btn" data-key="t">{{ __('orders.tags.make_bundles') }} <kbd>t</kbd></button></form>
+                box="w-72" /><button type="submit" class="btn" data-key="t">{{ __('orders.tags.make_bundles') }} <kbd>t</kbd></button></form>
     @endif
     <div @class(['tags', 'tags-roll' => $roll])>
         @foreach ($labels as $label)
-            <article class="tag">
+            <div class="tag">
                 <svg data-qr="{{ $label->address }}" role="img" aria-label="{{ $label->code }}"></svg>
                 <p><strong>{{ $label->code }}</strong><br>
                     @foreach ($label->lines as $line)
                         {{ $line }}<br>
                     @endforeach
                     <strong>{{ $label->what }}</strong></p>
-            </article>
+            </div>
         @endforeach
     </div>
     <script src="{{ App\Foundation\Http\BuiltAsset::address('qr.js') }}" defer></script>

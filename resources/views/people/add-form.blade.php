@@ -10,5 +10,5 @@
                     {{ ucfirst($role->value) }}: {{ $role->words() }}</option>
             @endforeach
         </select></div>
-    <div><button class="btn btn-main" data-key="v" data-does="{{ __('people.add_form.add') }}">{{ __('people.add_form.add') }} <kbd>v</kbd></button></div>
+    <div><button type="submit" class="btn btn-main" data-key="v" data-does="{{ __('people.add_form.add') }}">{{ __('people.add_form.add') }} <kbd>v</kbd></button></div>
 </form>

@@ -43,10 +43,10 @@
                                     <option value="{{ $role->value }}" @selected($person->role === $role)>
                                         {{ $role->value }}</option>
                                 @endforeach
-                            </select><button class="btn btn-small">{{ __('people.show.save') }}</button>
+                            </select><button type="submit" class="btn btn-small">{{ __('people.show.save') }}</button>
                         </form>
                     </td>
-                    @foreach (['password' => 'new-password', 'pin' => 'off'] as $kind => $complete)
+                    @foreach (['password' => 'new-password', 'pin' => 'new-password'] as $kind => $complete)
                         <td>
                             <form method="post" action="{{ route('people.secret', $person) }}"
                                 class="flex items-center gap-2">@csrf @method('put')
@@ -57,7 +57,7 @@
                                     aria-label="{{ __('people.show.new_for', [
                                         'value' => $kind === 'pin' ? __('people.show.pin') : $kind,
                                         'name' => $person->name,
-                                    ]) }}"><button
+                                    ]) }}"><button type="submit"
                                     class="btn btn-small">{{ __('people.show.set') }}</button>
                             </form>
                         </td>
@@ -65,6 +65,7 @@
                     <td class="num">
                         <form method="post" action="{{ route('people.retire', $person) }}">@csrf<input
                                 type="hidden" name="gone" value="{{ (int) ! $person->retired_at }}"><button
+                                    type="submit"
                                 class="btn btn-small">{{ $person->retired_at ? __('people.show.bring_back') : __('people.show.leaves_the_shop') }}<span
                                     class="sr-only">: {{ $person->name }}</span></button></form>
                     </td>
@@ -84,7 +85,8 @@
                     'value' => session('tablet'),
                 ]">
                     <x-slot:strong><strong>{{ route('tablet.pair') }}</strong></x-slot:strong>
-                    <x-slot:strong2><strong class="block text-xl tracking-widest">{{ session('code') }}</strong></x-slot:strong2></x-said></p>
+                    <x-slot:strong2><strong
+                        class="block text-xl tracking-widest">{{ session('code') }}</strong></x-slot:strong2></x-said></p>
             @endif
             @if ($tablets->isNotEmpty())
                 <table class="mb-3">
@@ -97,7 +99,8 @@
                                 ]) }}</td>
                                 <td class="num">
                                     <form method="post" action="{{ route('people.tablet.revoke', $tablet) }}">@csrf
-                                        @method('delete')<button class="btn btn-small">{{ __('people.show.disconnect') }}<span class="sr-only">:
+                                        @method('delete')<button type="submit"
+                                            class="btn btn-small">{{ __('people.show.disconnect') }}<span class="sr-only">:
                                                 {{ $tablet->name }}</span></button></form>
                                 </td>
                             </tr>
@@ -107,24 +110,27 @@
             @endif
             <form method="post" action="{{ route('people.tablet') }}" class="flex flex-wrap items-end gap-3">@csrf
                 <x-field name="tablet" :label="__('people.show.name_of_the_tablet')" maxlength="40" required />
-                <div><label for="machine">{{ __('people.show.at_machine') }}</label><select id="machine" name="machine" class="!w-40">
+                <div><label for="machine">{{ __('people.show.at_machine') }}</label><select id="machine"
+                    name="machine" class="!w-40">
                         <option value="">{{ __('people.show.no_fixed_machine') }}</option>
                         @foreach ($machines as $machine)
                             <option value="{{ $machine->code }}" @selected(old('machine') === $machine->code)>
                                 {{ $machine->code }} {{ $machine->name }}</option>
                         @endforeach
                     </select></div>
-                <button class="btn">{{ __('people.show.show_code') }}</button>
+                <button type="submit" class="btn">{{ __('people.show.show_code') }}</button>
             </form>
             @if (config('shop.address') !== '')
                 <h2 class="mb-1 mt-6">{{ __('people.show.let_tablets_use_the_camera') }}</h2>
                 <div class="flex items-start gap-4">
-                    <svg data-qr="{{ config('shop.address') }}/authority.crt" class="h-32 w-32 flex-none border border-hair"
+                    <svg data-qr="{{ config('shop.address') }}/authority.crt"
+                        class="h-32 w-32 flex-none border border-hair"
                         role="img" aria-label="{{ __('people.show.certificate_to_download') }}"></svg>
                     <p class="text-sm"><x-said key="people.show.open_on_the_tablet_and_trust" :with="[
                         'value' => config('shop.address'),
                     ]">
-                        <x-slot:link><a href="{{ config('shop.address') }}/authority.crt">{{ __('people.show.authority_crt', [
+                        <x-slot:link><a
+                            href="{{ config('shop.address') }}/authority.crt">{{ __('people.show.authority_crt', [
                         'value' => config('shop.address'),
                     ]) }}</a></x-slot:link></x-said></p>
                 </div>
@@ -132,7 +138,8 @@
             @endif
             <h2 class="mb-1 mt-6">{{ __('people.show.calendar_links') }}</h2>
             <p class="mb-2 text-sm text-soft">{{ __('people.show.anyone_with_the_link_can_read') }}</p>
-            <form method="post" action="{{ route('people.calendars') }}">@csrf<button class="btn btn-small">{{ __('people.show.make_new_links') }}</button></form>
+            <form method="post" action="{{ route('people.calendars') }}">@csrf<button type="submit"
+                class="btn btn-small">{{ __('people.show.make_new_links') }}</button></form>
         </section>
     </div>
 </x-layout>

@@ -4,7 +4,8 @@
         <x-field name="password" :label="__('people.sign_in.password')" type="password" autocomplete="current-password" required />
         <label class="m-0 flex items-center gap-2 text-base text-ink"><input type="checkbox" name="stay" value="1">
             {{ __('people.sign_in.stay_signed_in_on_this_computer') }}</label>
-        <div class="flex items-center gap-4"><button class="btn btn-main">{{ __('people.sign_in.sign_in') }}</button>
+        <div class="flex items-center gap-4"><button type="submit"
+            class="btn btn-main">{{ __('people.sign_in.sign_in') }}</button>
             @if ($isOpen)
                 <a href="/">{{ __('people.sign_in.continue_without_signing_in') }}</a>
             @endif

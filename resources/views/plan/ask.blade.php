@@ -40,7 +40,8 @@
                         </div>
                     </div>
                 </fieldset>
-                <button class="btn btn-main mt-3" data-key="a">{{ __('plan.ask.ask') }} <kbd>a</kbd></button>
+                <button type="submit" class="btn btn-main mt-3"
+                    data-key="a">{{ __('plan.ask.ask') }} <kbd>a</kbd></button>
             </form>
             @if ($answers !== [])
                 <dl class="mt-3" role="status">
@@ -51,13 +52,15 @@
                 </dl>
             @endif
             <p class="mt-3 text-sm text-soft"><x-said key="plan.ask.to_see_why_a_batch_is">
-                <x-slot:link><a href="{{ route('plan.show') }}">{{ __('plan.ask.in_the_plan') }}</a></x-slot:link></x-said></p>
+                <x-slot:link><a
+                    href="{{ route('plan.show') }}">{{ __('plan.ask.in_the_plan') }}</a></x-slot:link></x-said></p>
         </section>
         <section>
             <h2 class="mb-2">{{ __('plan.ask.what_if_2') }}</h2>
             <form method="post" action="{{ route('plan.propose') }}" class="sheet p-4">@csrf
                 <div class="grid grid-cols-1 gap-3 md:grid-cols-2">
-                    <div><label for="machine">{{ __('plan.ask.machine_down') }}</label><select id="machine" name="machine">
+                    <div><label for="machine">{{ __('plan.ask.machine_down') }}</label><select id="machine"
+                        name="machine">
                             <option value="">{{ __('plan.ask.none') }}</option>
                             @foreach ($board->machines() as $m)
                                 <option value="{{ $m->code }}" @selected(old('machine') === $m->code)>{{ $m->code }}
@@ -74,10 +77,12 @@
                     <div class="hidden md:block"></div>
                     <x-field name="from" :label="__('plan.ask.present_from')" type="datetime-local" />
                     <x-field name="to" :label="__('plan.ask.to_both_empty_always')" type="datetime-local" />
-                    <div><label for="frame">{{ __('plan.ask.more_of_this_frame') }}</label><select id="frame" name="frame">
+                    <div><label for="frame">{{ __('plan.ask.more_of_this_frame') }}</label><select id="frame"
+                        name="frame">
                             <option value="">{{ __('plan.ask.none') }}</option>
                             @foreach ($board->frames() as $f)
-                                <option value="{{ $f->code }}" @selected(old('frame') === $f->code)>{{ __('plan.ask.here', [
+                                <option
+                                    value="{{ $f->code }}" @selected(old('frame') === $f->code)>{{ __('plan.ask.here', [
                                     'code' => $f->code,
                                     'name' => $f->name,
                                     'count' => $f->count,
@@ -88,7 +93,8 @@
                     </div>
                     <x-field name="frames" :label="__('plan.ask.how_many')" inputmode="numeric" class="num" />
                 </div>
-                <button class="btn btn-main mt-3" data-key="w">{{ __('plan.ask.calculate') }} <kbd>w</kbd></button>
+                <button type="submit" class="btn btn-main mt-3"
+                    data-key="w">{{ __('plan.ask.calculate') }} <kbd>w</kbd></button>
             </form>
             @if ($proposals->isNotEmpty())
                 <h3 class="mt-4 font-semibold">{{ __('plan.ask.on_time') }}</h3>

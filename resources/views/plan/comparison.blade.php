@@ -48,11 +48,11 @@
     @if ($proposal->state === 'ready')
         <div class="mt-3 flex flex-wrap gap-3">
             @if ($open)
-                <button class="btn btn-main" form="take" name="whole" value="1"
+                <button type="submit" class="btn btn-main" form="take" name="whole" value="1"
                     data-key="t">{{ __('plan.comparison.use_this_plan') }} <kbd>t</kbd></button>
                 <a class="btn" href="#moves" data-key="c">{{ __('plan.comparison.choose_batches') }} <kbd>c</kbd></a>
             @endif
-            <button class="btn" form="leave" data-key="v">{{ $words === ''
+            <button type="submit" class="btn" form="leave" data-key="v">{{ $words === ''
                 ? __('plan.comparison.keep_the_current_plan') : __('plan.comparison.discard') }} <kbd>v</kbd></button>
         </div>
         <form id="leave" method="post" action="{{ route('plan.leave', $proposal) }}">@csrf @method('delete')</form>
@@ -140,7 +140,7 @@
         </table>
     </div>
     @if ($open)
-        <p class="mt-3"><button class="btn" data-key="a">{{ __('plan.comparison.use_ticked_batches') }}
+        <p class="mt-3"><button type="submit" class="btn" data-key="a">{{ __('plan.comparison.use_ticked_batches') }}
                 <kbd>a</kbd></button></p>
     @endif
 </form>

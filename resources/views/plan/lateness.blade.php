@@ -6,9 +6,9 @@
         <section>
             <h2 class="mb-2">{{ __('plan.lateness.customer') }}</h2>
             <form method="get" action="{{ route('plan.lateness') }}" class="mb-3 flex items-end gap-3">
-                <div class="flex-1"><label for="q">{{ __('plan.lateness.another_customer') }}</label><input id="q" name="q"
+                <div class="flex-1"><label for="q">{{ __('plan.lateness.another_customer') }}</label><input type="text" id="q" name="q"
                         value="{{ $words }}" maxlength="80"></div>
-                <button class="btn">{{ __('plan.lateness.find') }}</button>
+                <button type="submit" class="btn">{{ __('plan.lateness.find') }}</button>
             </form>
             @if ($customers->isEmpty())
                 <p class="note">{{ $words === '' ? __('plan.lateness.no_customer_has_an_open_order') : __('plan.lateness.no_customer_has_that_name') }}</p>
@@ -30,7 +30,7 @@
                                     <td><label class="m-0 text-base text-ink"
                                             for="w-{{ $one->id }}">{{ $one->name }}</label></td>
                                     <td class="num"><input type="hidden" name="was[{{ $one->id }}]"
-                                            value="{{ $one->late_weight }}"><input id="w-{{ $one->id }}"
+                                            value="{{ $one->late_weight }}"><input type="text" id="w-{{ $one->id }}"
                                             class="num w-24" inputmode="decimal" name="late[{{ $one->id }}]"
                                             value="{{ old("late.{$one->id}", $one->late_weight) }}"
                                             @error("late.{$one->id}") aria-invalid="true"
@@ -41,7 +41,8 @@
                             @endforeach
                         </tbody>
                     </table>
-                    <button class="btn btn-main mt-3" data-key="s">{{ __('plan.lateness.save') }} <kbd>s</kbd></button>
+                    <button type="submit" class="btn btn-main mt-3"
+                        data-key="s">{{ __('plan.lateness.save') }} <kbd>s</kbd></button>
                 </form>
             @endif
         </section>
@@ -60,7 +61,8 @@
                 </tbody>
             </table>
             <p class="mt-2 text-base text-soft"><x-said key="plan.lateness.these_are_event_orders_are_marked">
-                <x-slot:link><a href="{{ route('shop.show') }}#Plan">{{ __('plan.lateness.house_rules') }}</a></x-slot:link></x-said></p>
+                <x-slot:link><a
+                    href="{{ route('shop.show') }}#Plan">{{ __('plan.lateness.house_rules') }}</a></x-slot:link></x-said></p>
         </section>
     </div>
 </x-layout>

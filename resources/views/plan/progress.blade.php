@@ -1,7 +1,7 @@
 @php $share = $proposal->iterations > 0 ? min(100, intdiv(100 * $proposal->done, $proposal->iterations)) : 0; @endphp
 <div id="progress"
-    @if ($proposal->isSearching()) hx-get="{{ route('plan.proposal', $proposal) }}" hx-trigger="every 1s"
-        hx-target="#progress" hx-swap="outerHTML" @endif>
+    @if ($proposal->isSearching()) data-hx-get="{{ route('plan.proposal', $proposal) }}" data-hx-trigger="every 1s"
+        data-hx-target="#progress" data-hx-swap="outerHTML" @endif>
     @if ($proposal->isSearching())
         <p class="mb-1" role="status">
             {{ __('plan.progress.the_shop_keeps_working_you_can', [
@@ -35,7 +35,8 @@
                 <dd>{{ $proposal->bound === null ? '' : App\Shop\Figure::words($proposal->bound, 1) }}</dd>
             </div>
         </dl>
-        <form method="post" action="{{ route('plan.stop', $proposal) }}">@csrf<button class="btn btn-now" data-key="s"
+        <form method="post" action="{{ route('plan.stop', $proposal) }}">@csrf<button type="submit"
+            class="btn btn-now" data-key="s"
                 @disabled($proposal->stop)>{{ $proposal->stop ? __('plan.progress.ends') : __('plan.progress.stop_and_keep_the_best') }}
                 <kbd>s</kbd></button></form>
     @elseif ($proposal->state === 'failed')

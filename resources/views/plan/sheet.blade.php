@@ -39,9 +39,9 @@
                 data-does="{{ __('plan.sheet.what_if') }}">{{ __('plan.sheet.questions') }} <kbd>q</kbd></a><a href="{{ route('plan.calendar') }}"
                 data-key="k" data-does="{{ __('plan.sheet.days_off_downtime_calendars') }}">{{ __('plan.sheet.calendar') }} <kbd>k</kbd></a></nav>
         <form method="post" action="{{ route('plan.undo') }}">@csrf<input type="hidden" name="version"
-                value="{{ $version }}"><button class="btn" data-key="z" data-does="{{ __('plan.sheet.undo_the_last_change') }}">{{ __('plan.sheet.undo') }}
+                value="{{ $version }}"><button type="submit" class="btn" data-key="z" data-does="{{ __('plan.sheet.undo_the_last_change') }}">{{ __('plan.sheet.undo') }}
                 <kbd>z</kbd></button></form>
-        <form method="post" action="{{ route('plan.propose') }}">@csrf<button class="btn btn-main" data-key="f">{{ __('plan.sheet.find_a_better_plan') }} <kbd>f</kbd></button></form>
+        <form method="post" action="{{ route('plan.propose') }}">@csrf<button type="submit" class="btn btn-main" data-key="f">{{ __('plan.sheet.find_a_better_plan') }} <kbd>f</kbd></button></form>
     </div>
     @if ($people !== [])
         <p class="mb-1 text-sm">{{ implode('; ', $people) }}.</p>
@@ -117,7 +117,7 @@
                 <dd>{{ $chart->hands->words() }}</dd>
             </dl>
             <form method="post" action="{{ route('plan.due') }}" class="my-3">@csrf<input type="hidden"
-                    name="version" value="{{ $version }}"><button class="btn" data-key="u">{{ __('plan.sheet.plan_again_by_due_date') }} <kbd>u</kbd></button></form>
+                    name="version" value="{{ $version }}"><button type="submit" class="btn" data-key="u">{{ __('plan.sheet.plan_again_by_due_date') }} <kbd>u</kbd></button></form>
             <x-because :about="__('plan.sheet.how_times_are_calculated')"><x-said key="plan.sheet.each_batch_starts_with_its_changeover">
                 <x-slot:link><a href="/shop#load_min">{{ __('plan.sheet.shop') }}</a></x-slot:link></x-said></x-because>
             <x-because :about="__('plan.sheet.how_odds_are_calculated')"><x-said key="plan.sheet.the_plan_is_replayed_times_with" :with="[

@@ -64,7 +64,7 @@
                                 value="{{ $batch->code }}"><input type="hidden" name="machine"
                                 value="{{ $option->machine }}"><input type="hidden" name="place"
                                 value="{{ $option->rank }}"><input type="hidden" name="version"
-                                value="{{ $version }}"><button @class(['btn', 'btn-main' => $loop->first && $option->costMore < 0])
+                                value="{{ $version }}"><button type="submit" @class(['btn', 'btn-main' => $loop->first && $option->costMore < 0])
                                 @if ($loop->first) data-key="m" @endif>{{ __('plan.why.move_it') }} @if ($loop->first)
                                     <kbd>m</kbd>
                                 @endif
@@ -79,7 +79,7 @@
                 <form method="post" action="{{ route('plan.fix', $batch->code) }}">@csrf
                     @method('put')<input type="hidden" name="version" value="{{ $version }}"><input
                         type="hidden" name="fixed" value="{{ $batch->queued->fixedAt ? 0 : 1 }}">
-                    <button class="btn"
+                    <button type="submit" class="btn"
                         data-key="x">{{ $batch->queued->fixedAt
                             ? __('plan.why.unfix') : __('plan.why.fix_it_there_at', [
                                 'start' => App\Foundation\Clock\ShopClock::words($at($placed->start())),
@@ -95,7 +95,7 @@
             @endif
             <div class="flex flex-wrap gap-3"><a class="btn" href="{{ route('plan.show') }}">{{ __('plan.why.back_to_the_plan') }}</a>
                 <form method="post" action="{{ route('plan.undo') }}">@csrf<input type="hidden" name="version"
-                        value="{{ $version }}"><button class="btn" data-key="z"
+                        value="{{ $version }}"><button type="submit" class="btn" data-key="z"
                         data-does="{{ __('plan.why.undo_the_last_change') }}">{{ __('plan.why.undo') }} <kbd>z</kbd></button></form>
             </div>
     </div>
@@ -168,7 +168,7 @@
                 <p class="mt-2 text-sm text-soft">{{ $oddsFrom }}</p>
             @endif
         </section>
-        <section>
+        <div>
             @if ($odds?->isInDanger)
                 <h2 class="mb-1">{{ __('plan.why.what_would_help') }}</h2>
                 <ul>
@@ -210,7 +210,8 @@
                             name="to"
                             value="{{ $at($placed->changeoverStart)->addMinutes($trial->minutes)->format('Y-m-d H:i')
                                 }}"><input
-                            type="hidden" name="what" value="{{ $trial->words($batch->code) }}"><button class="btn"
+                            type="hidden" name="what" value="{{ $trial->words($batch->code) }}"><button type="submit"
+                                class="btn"
                             data-key="t">{{ __('plan.why.plan_it_before_the_batch', [
                                 'changeover_start' => App\Foundation\Clock\ShopClock::words($at($placed->changeoverStart)),
                             ]) }} <kbd>t</kbd></button></form>
@@ -218,16 +219,20 @@
             @endif
             @if ($batch->left > 1 || $siblings !== [] || $alike !== [])
                 <details class="mt-4" @if ($errors->has('pieces')) open @endif>
-                    <summary class="font-semibold" data-key="p" data-does="{{ __('plan.why.split_or_combine') }}">{{ __('plan.why.split_or_combine') }} <kbd>p</kbd></summary>
+                    <summary class="font-semibold" data-key="p"
+                        data-does="{{ __('plan.why.split_or_combine') }}">{{ __('plan.why.split_or_combine') }} <kbd>p</kbd></summary>
             @if ($batch->left > 1)
                 <form method="post" action="{{ route('plan.split', $batch->code) }}"
                     class="mt-4 flex items-end gap-3">@csrf<input type="hidden" name="version"
                         value="{{ $version }}">
-                    <div class="w-28"><label for="pieces">{{ __('plan.why.split_batch') }}</label><input id="pieces" name="pieces"
-                            inputmode="numeric" class="num" hx-get="{{ route('plan.splitting', $batch->code) }}"
-                            hx-trigger="load, input changed delay:250ms" hx-target="#splitting" hx-swap="innerHTML"
+                    <div class="w-28"><label for="pieces">{{ __('plan.why.split_batch') }}</label><input type="text"
+                        id="pieces" name="pieces"
+                            inputmode="numeric" class="num" data-hx-get="{{ route('plan.splitting', $batch->code) }}"
+                            data-hx-trigger="load, input changed delay:250ms" data-hx-target="#splitting"
+                                data-hx-swap="innerHTML"
                             value="{{ old('pieces', intdiv($batch->left, 2)) }}"
-                            @error('pieces') aria-invalid="true" aria-describedby="wrong-pieces" @enderror></div><button
+                            @error('pieces') aria-invalid="true"
+                                aria-describedby="wrong-pieces" @enderror></div><button type="submit"
                         class="btn">{{ __('plan.why.split_off_these_pieces') }}</button>
                 </form>
                 <x-wrong field="pieces" />
@@ -240,7 +245,8 @@
                             name="batch" value="{{ $batch->code }}"><input type="hidden" name="machine"
                             value="{{ $option->machine }}"><input type="hidden" name="place"
                             value="{{ $option->rank }}"><input type="hidden" name="version"
-                            value="{{ $version }}"><button class="btn">{{ __('plan.why.run_together_with', [
+                            value="{{ $version }}"><button type="submit"
+                                class="btn">{{ __('plan.why.run_together_with', [
                                 'after' => $option->after(),
                             ]) }}</button></form>
                     <p class="mt-1 text-sm">{{ $words($option) }}</p>
@@ -249,7 +255,8 @@
             @foreach ($siblings as $one)
                 <form method="post" action="{{ route('plan.merge', $batch->code) }}" class="mt-3">@csrf<input
                         type="hidden" name="version" value="{{ $version }}"><input type="hidden" name="into"
-                        value="{{ $one->code }}"><button class="btn">{{ __('plan.why.combine_with_pieces', [
+                        value="{{ $one->code }}"><button type="submit"
+                            class="btn">{{ __('plan.why.combine_with_pieces', [
                             'code' => $one->code,
                             'left' => $one->left,
                             'value' => $one->queued->machine ? ' '.__('plan.why.on_2', [
@@ -266,7 +273,8 @@
             @endif
             @if ($shown !== [] && ! $batch->started)
                 <details class="mt-4">
-                    <summary class="font-semibold">{{ __('plan.why.all_places', ['places' => count($shown)]) }}</summary>
+                    <summary
+                        class="font-semibold">{{ __('plan.why.all_places', ['places' => count($shown)]) }}</summary>
                 <table>
                     <thead>
                         <tr>
@@ -281,7 +289,8 @@
                             <tr @class(['font-semibold' => $option === $current])>
                                 <td class="whitespace-nowrap">{{ Consequence::place($option) }}{{ $option === $current
                                     ? ', '.__('plan.why.is_there_now') : '' }}</td>
-                                <td class="whitespace-nowrap tabular-nums">{{ App\Foundation\Clock\ShopClock::words($at($option->end)) }}</td>
+                                <td
+                                    class="whitespace-nowrap tabular-nums">{{ App\Foundation\Clock\ShopClock::words($at($option->end)) }}</td>
                                 <td class="text-sm font-normal">{{ $words($option) }}</td>
                                 <td class="num">
                                     @if ($option !== $current && !$batch->queued->fixedAt)
@@ -290,6 +299,7 @@
                                                 type="hidden" name="machine" value="{{ $option->machine }}"><input
                                                 type="hidden" name="place" value="{{ $option->rank }}"><input
                                                 type="hidden" name="version" value="{{ $version }}"><button
+                                                    type="submit"
                                                 class="btn btn-small"
                                                 aria-label="{{ __('plan.why.move_to_place', [
                                                     'machine' => $option->machine,
@@ -311,14 +321,16 @@
                         @endforeach
                     </ul>
                 @endif
-                <x-because :about="__('plan.why.how_the_cost_works')"><x-said key="plan.why.for_each_minute_a_batch_is" :with="[
+                <x-because :about="__('plan.why.how_the_cost_works')"><x-said
+                    key="plan.why.for_each_minute_a_batch_is" :with="[
                     'late' => $weights->late,
                     'changeover' => $weights->changeover,
                     'flow' => $weights->flow,
                 ]">
-                    <x-slot:link><a href="{{ route('shop.show') }}#late_cost">{{ __('plan.why.house_rule') }}</a></x-slot:link></x-said></x-because>
+                    <x-slot:link><a
+                        href="{{ route('shop.show') }}#late_cost">{{ __('plan.why.house_rule') }}</a></x-slot:link></x-said></x-because>
                 </details>
             @endif
-        </section>
+        </div>
     </div>
 </x-layout>

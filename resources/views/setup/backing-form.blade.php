@@ -16,11 +16,13 @@
                 @endforeach
             </select></div>
         <x-field name="width" :label="__('setup.backing_form.width_mm')" inputmode="numeric" class="num" />
-        <div><label for="length">{{ __('setup.backing_form.length_mm') }}</label><input id="length" name="length"
+        <div><label for="length">{{ __('setup.backing_form.length_mm') }}</label><input type="text" id="length"
+            name="length"
                 value="{{ old('length') }}" inputmode="numeric" class="num"></div>
         <x-field name="gsm" :label="__('setup.backing_form.weight_g_m2')" inputmode="numeric" class="num" />
-        <div><label for="count">{{ __('setup.backing_form.quantity') }}</label><input id="count" name="count"
+        <div><label for="count">{{ __('setup.backing_form.quantity') }}</label><input type="text" id="count"
+            name="count"
                 value="{{ old('count', 1) }}" inputmode="numeric" class="num"></div>
     </div>
-    <button class="btn mt-3" data-key="a">{{ __('setup.backing_form.add') }} <kbd>a</kbd></button>
+    <button type="submit" class="btn mt-3" data-key="a">{{ __('setup.backing_form.add') }} <kbd>a</kbd></button>
 </form>

@@ -53,6 +53,7 @@
                                         </td>
                                         <td class="num">
                                             <form method="post" action="{{ route('setup.cut', $code) }}">@csrf<button
+                                                type="submit"
                                                     class="btn btn-small"
                                                     @if ($loop->parent->first && $loop->first) data-key="x"
                                                         @endif>{{ __('setup.backing.cut') }}<span
@@ -97,10 +98,12 @@
                         </tbody>
                     </table>
                     <x-because :about="__('setup.backing.size')"><x-said key="setup.backing.the_sewn_area_plus_the_on">
-                        <x-slot:link><a href="/shop#trimmed_beyond_mm">{{ __('setup.backing.trimming_allowance') }}</a></x-slot:link></x-said></x-because>
+                        <x-slot:link><a
+                            href="/shop#trimmed_beyond_mm">{{ __('setup.backing.trimming_allowance') }}</a></x-slot:link></x-said></x-because>
                 </section>
             @endif
-            <x-because :about="__('setup.backing.how_its_calculated')"><x-said key="setup.backing.the_frames_outer_size_plus_the">
+            <x-because :about="__('setup.backing.how_its_calculated')"><x-said
+                key="setup.backing.the_frames_outer_size_plus_the">
                 <x-slot:link><a
                     href="/shop#backing_overlap_mm">{{ __('setup.backing.overlap') }}</a></x-slot:link><x-slot:link2><a
                     href="/shop#backing_spoilage_percent">{{ __('setup.backing.an_allowance') }}</a></x-slot:link2></x-said></x-because>
@@ -130,15 +133,18 @@
                                         class="flex items-center justify-end gap-2">@csrf @method('put')
                                         @if ($stock->form === Hakama\Setup\Backing\StockForm::Roll)
                                             <input type="hidden" name="count" value="{{ $stock->count }}"><input
+                                                type="text"
                                                 name="length" value="{{ round($stock->length_mm) }}"
                                                 inputmode="numeric" class="num !w-24"
                                                 aria-label="{{ __('setup.backing.length_left_on_the_roll_mm') }}"><span class="text-sm">mm</span>
                                         @else<input type="hidden" name="length"
-                                                value="{{ $stock->length_mm }}"><input name="count"
+                                                value="{{ $stock->length_mm }}"><input type="text" name="count"
                                                 value="{{ $stock->count }}" inputmode="numeric" class="num !w-24"
-                                                aria-label="{{ __('setup.backing.left') }}"><span class="text-sm">{{ __('setup.backing.pieces_short') }}</span>
+                                                aria-label="{{ __('setup.backing.left') }}"><span
+                                                    class="text-sm">{{ __('setup.backing.pieces_short') }}</span>
                                         @endif
-                                        <button class="btn btn-small">{{ __('setup.backing.update') }}</button>
+                                        <button type="submit"
+                                            class="btn btn-small">{{ __('setup.backing.update') }}</button>
                                     </form>
                                 </td>
                             </tr>

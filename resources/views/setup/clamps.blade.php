@@ -92,7 +92,7 @@
                                 <option value="{{ $name }}" @selected(session('who') === $name)>{{ $name }}</option>
                             @endforeach
                         </select></div>
-                    <button class="btn">{{ __('setup.clamps.save') }}</button>
+                    <button type="submit" class="btn">{{ __('setup.clamps.save') }}</button>
                 </form>
             </div>
             <form method="post" action="{{ route('setup.clamps.keep') }}" class="sheet self-start p-4">@csrf
@@ -137,7 +137,7 @@
                             <option value="{{ $name }}" @selected(old('who', session('who')) === $name)>{{ $name }}</option>
                         @endforeach
                     </select><x-wrong field="who" /></div>
-                <button class="btn btn-main mt-3" data-key="w">{{ __('setup.clamps.save_centre') }} <kbd>w</kbd></button>
+                <button type="submit" class="btn btn-main mt-3" data-key="w">{{ __('setup.clamps.save_centre') }} <kbd>w</kbd></button>
             </form>
         </div>
     @endif

@@ -10,7 +10,7 @@
                     <input type="hidden" name="peg" value="{{ $advice->placement->peg }}">
                     <input type="hidden" name="down" value="{{ $units->field($cure->place()->downMm ?? 0.0) }}">
                     <input type="hidden" name="across" value="{{ $units->field($cure->place()->acrossMm ?? 0.0) }}">
-                    <button class="btn btn-small">{{ __('setup.cures.move_it', [
+                    <button type="submit" class="btn btn-small">{{ __('setup.cures.move_it', [
                         'value' => count($rows) > 1 ? ' in ' . $rows[0]->size->value : '',
                     ]) }}</button>
                 </form>

@@ -15,7 +15,7 @@
         <button type="button" class="btn btn-main ml-auto" data-print data-key="p">{{ __('setup.paper.print_it') }} <kbd>p</kbd></button>
         <a class="btn" href="{{ route('setup.show', $decoration) }}" data-key="b">{{ __('setup.paper.back') }} <kbd>b</kbd></a>
     </div>
-    <article class="paper" data-printed="{{ route('setup.printed', $decoration) }}">
+    <div class="paper" data-printed="{{ route('setup.printed', $decoration) }}">
         <header class="flex items-baseline gap-4 border-b-2 border-ink pb-1"><strong
                 class="text-lg">{{ $batch->code ?? __('setup.paper.not_set_up_yet') }} {{ $artwork->name }}</strong><span
                 class="ml-auto">{{ __('setup.paper.no_due', [
@@ -142,5 +142,5 @@
                 {{ $caution->text }}
             @endforeach {{ __('setup.paper.the_machines_manual_local_codes_and') }}
         </p>
-    </article>
+    </div>
 </x-layout>

@@ -115,23 +115,27 @@
                     </select>
                     <x-wrong field="position" />
                 </div>
-                <div><label for="who">{{ __('setup.practice.who') }}</label><input id="who" name="who" list="people"
+                <div><label for="who">{{ __('setup.practice.who') }}</label><input type="text" id="who" name="who"
+                    list="people"
                         value="{{ old('who', session('who')) }}" maxlength="40"
                         @error('who') aria-invalid="true" aria-describedby="wrong-who" @enderror><datalist
                         id="people">
                         @foreach ($people as $name)
-                            <option value="{{ $name }}">
+                            <option value="{{ $name }}"></option>
                         @endforeach
                     </datalist><x-wrong field="who" /></div>
                 <div><label for="on_scrap">{{ __('setup.practice.sewn') }}</label><select id="on_scrap" name="on_scrap">
                         <option value="1" @selected(old('on_scrap', '1') === '1')>{{ __('setup.practice.on_scrap') }}</option>
-                        <option value="0" @selected(old('on_scrap') === '0')>{{ __('setup.practice.for_real') }}</option>
+                        <option
+                            value="0" @selected(old('on_scrap') === '0')>{{ __('setup.practice.for_real') }}</option>
                     </select></div>
                 <x-field name="came_out" :label="__('setup.practice.good')" :value="1" inputmode="numeric" class="num" />
-                <x-field name="failed" :label="__('setup.practice.not_good')" :value="0" inputmode="numeric" class="num" />
+                <x-field name="failed" :label="__('setup.practice.not_good')" :value="0" inputmode="numeric"
+                    class="num" />
             </div>
             <x-field name="remark" :label="__('setup.practice.what_the_log_shows')" box="mt-3" maxlength="200" />
-            <button class="btn btn-main mt-3" data-key="w">{{ __('setup.practice.log_it') }} <kbd>w</kbd></button>
+            <button type="submit" class="btn btn-main mt-3"
+                data-key="w">{{ __('setup.practice.log_it') }} <kbd>w</kbd></button>
         </form>
     </div>
 </x-layout>

@@ -46,23 +46,26 @@
             @foreach ($sheet->on->machines as $one)
                 <button type="button" class="btn btn-small"
                     aria-pressed="{{ $sheet->on->onMachine === $one->machine->code ? 'true' : 'false' }}"
-                    hx-get="{{ $at(['machine' => $one->machine->code]) }}"
-                        hx-target="#sheet">{{ $one->machine->code }}<span
+                    data-hx-get="{{ $at(['machine' => $one->machine->code]) }}"
+                        data-hx-target="#sheet">{{ $one->machine->code }}<span
                         class="sr-only"> {{ $one->machine->name }}</span>{{ $one->verdict === 'stop'
                             ? ' ✕' : '' }}</button>
             @endforeach
             <button type="button" class="btn btn-small"
                 aria-pressed="{{ $sheet->on->onMachine === null ? 'true' : 'false' }}"
-                hx-get="{{ $at(['machine' => 'any']) }}" hx-target="#sheet">{{ __('setup.sheet.any') }}</button>
+                data-hx-get="{{ $at(['machine' => 'any']) }}"
+                    data-hx-target="#sheet">{{ __('setup.sheet.any') }}</button>
         </div>
     @if (count($rows) > 1)
-        <div class="flex flex-wrap items-center gap-2" role="group" aria-label="{{ __('setup.sheet.sizes_in_this_run') }}">
+        <div class="flex flex-wrap items-center gap-2" role="group"
+            aria-label="{{ __('setup.sheet.sizes_in_this_run') }}">
             <span class="text-sm text-soft">{{ __('setup.sheet.size') }}</span>
             @foreach ($rows as $i => $row)
                 <button type="button" class="btn btn-small" aria-pressed="{{ $row === $sheet->row ? 'true' : 'false' }}"
-                    hx-get="{{ $at(['size' => $row->size->value]) }}" hx-target="#sheet"
+                    data-hx-get="{{ $at(['size' => $row->size->value]) }}" data-hx-target="#sheet"
                     @if ($i === $here + 1) data-key="n" data-does="{{ __('setup.sheet.next_size') }}" @elseif ($i === $here - 1)
-                        data-key="p" data-does="{{ __('setup.sheet.previous_size') }}" @endif>{{ $row->size->value }}<span
+                        data-key="p"
+                            data-does="{{ __('setup.sheet.previous_size') }}" @endif>{{ $row->size->value }}<span
                         class="sr-only">{{ __('setup.sheet.pieces', ['pieces' => $row->pieces]) }}</span>
                     @if ($row->turns()[0] !== $rows[count($rows) - 1]->turns()[0])
                         <span class="text-sm">{{ $row->turns()[0]->value }}°</span>
@@ -94,7 +97,8 @@
                         </figcaption>
                     </figure>
                     @if ($sheet->tube)
-                        <figure>@include('setup.draw.tube')<figcaption class="text-sm text-soft">{{ __('setup.sheet.along_the_tube_measured_from_the', [
+                        <figure>@include('setup.draw.tube')<figcaption
+                            class="text-sm text-soft">{{ __('setup.sheet.along_the_tube_measured_from_the', [
                             'end' => $sheet->tube->end,
                         ]) }}</figcaption>
                         </figure>
@@ -180,13 +184,15 @@
                 @if ($sheet->decoration->setup?->parts)
                     <p class="mt-1 text-sm">{{ __('setup.sheet.one_file_each_mark_at_zero') }}
                         @foreach ($sheet->decoration->setup->parts as $i => $part)
-                            <a href="{{ route('setup.hooping.tape', [$sheet->decoration, $i + 1]) }}">{{ __('setup.sheet.hooping_2', [
+                            <a
+                                href="{{ route('setup.hooping.tape', [$sheet->decoration, $i + 1]) }}">{{ __('setup.sheet.hooping_2', [
                                 'i' => $i + 1,
                             ]) }}</a>{{ $loop->last ? '.' : ', ' }}
                         @endforeach
                     </p>
                 @endif
-                <x-because :about="__('setup.sheet.how_its_calculated')"><x-said key="setup.sheet.the_fewest_hoopings_of_that_keep" :with="['reach_mm' => $units->said($sheet->tube->hoopings->reachMm), 'end' => $sheet->tube->end, 'value' => $sheet->tube->gaps === []
+                <x-because :about="__('setup.sheet.how_its_calculated')"><x-said
+                    key="setup.sheet.the_fewest_hoopings_of_that_keep" :with="['reach_mm' => $units->said($sheet->tube->hoopings->reachMm), 'end' => $sheet->tube->end, 'value' => $sheet->tube->gaps === []
                             ? '' : ': ' . implode('; ', $sheet->tube->gaps)]"><x-slot:link><a
                         href="/shop#tube_reach_mm">{{ __('setup.sheet.house_rules') }}</a></x-slot:link></x-said></x-because>
             @endif
@@ -216,7 +222,8 @@
                 @include('setup.cures')
             @endif
             @foreach ($sheet->asks() as $ask)
-                <p class="note note-caution mb-2 text-sm" data-ask="{{ $ask->fact }}"><strong>{{ __('setup.sheet.missing_facts') }}</strong>
+                <p class="note note-caution mb-2 text-sm"
+                    data-ask="{{ $ask->fact }}"><strong>{{ __('setup.sheet.missing_facts') }}</strong>
                     {{ $ask->why }}</p>
             @endforeach
             @foreach ($decoration->setup->departures ?? [] as $one)
@@ -234,7 +241,7 @@
                     <input type="hidden" name="artwork_id" value="{{ $capVersion->id }}">
                     <span class="flex-1"><x-said key="setup.sheet.there_is_a_cap_version"><x-slot:link><a
                             href="{{ route('artwork.show', $capVersion) }}">{{ $capVersion->name }}</a></x-slot:link></x-said></span>
-                    <button class="btn btn-small">{{ __('setup.sheet.use_the_cap_version') }}</button>
+                    <button type="submit" class="btn btn-small">{{ __('setup.sheet.use_the_cap_version') }}</button>
                 </form>
             @endif
             @if ($choice !== null)
@@ -250,17 +257,19 @@
                                     @style(['color: #fff' => $end->turn === $fit->turn,
                                         'color: #2b3a67' => $end->turn !== $fit->turn])><input type="radio" name="turn"
                                         value="{{ $end->turn->value }}" @checked($end->turn === $fit->turn) class="mr-1"
-                                        hx-get="{{ $at(['turn' => $end->turn->value]) }}"
-                                        hx-target="#sheet">{{ $end->endWords() }}</label>
+                                        data-hx-get="{{ $at(['turn' => $end->turn->value]) }}"
+                                        data-hx-target="#sheet">{{ $end->endWords() }}</label>
                             @endforeach
                         </div>
                     </fieldset>
                     <details class="mb-3 border border-hair p-3"
                         @if ($wrongs !== [] || array_intersect(['backing', 'topper', 'needle', 'speed'],
                             array_keys($departs)) !== []) open @endif>
-                        <summary data-key="w" data-does="{{ __('setup.sheet.override_the_advice') }}">{{ __('setup.sheet.override_the_advice') }} <kbd>w</kbd></summary>
+                        <summary data-key="w"
+                            data-does="{{ __('setup.sheet.override_the_advice') }}">{{ __('setup.sheet.override_the_advice') }} <kbd>w</kbd></summary>
                         <div class="mt-2 grid grid-cols-2 gap-x-4 gap-y-2">
-                            <div><label for="c-backing">{{ __('setup.sheet.backing') }}</label><select id="c-backing" name="backing">
+                            <div><label for="c-backing">{{ __('setup.sheet.backing') }}</label><select id="c-backing"
+                                name="backing">
                                     @foreach (Hakama\Setup\Backing\Backing::cases() as $kind)
                                         <option value="{{ $kind->value }}"
                                             @selected(old('backing', $choice->backing->backing->value)
@@ -271,7 +280,8 @@
                                 <x-wrong field="backing" />
                             </div>
                             <div class="flex items-end gap-3">
-                                <div class="w-20"><label for="c-layers">{{ __('setup.sheet.layers') }}</label><input id="c-layers"
+                                <div class="w-20"><label for="c-layers">{{ __('setup.sheet.layers') }}</label><input
+                                    type="text" id="c-layers"
                                         name="layers" inputmode="numeric"
                                         value="{{ old('layers', $choice->backing->count) }}" class="num"></div>
                                 <input type="hidden" name="adhesive" value="0"><label
@@ -279,18 +289,21 @@
                                         value="1" @checked(old('adhesive', $choice->backing->adhesive))> {{ __('setup.sheet.one_lightly_stuck') }}</label><x-wrong
                                     field="layers" />
                             </div>
-                            <div><label for="c-needle">{{ __('setup.sheet.needle') }}</label><select id="c-needle" name="needle_size">
+                            <div><label for="c-needle">{{ __('setup.sheet.needle') }}</label><select id="c-needle"
+                                name="needle_size">
                                     @foreach (Hakama\Machine\NeedleType::SIZES as $size)
                                         <option @selected(old('needle_size', $choice->needle->size) === $size)>{{ $size }}</option>
                                     @endforeach
                                 </select>
                             </div>
-                            <div><label for="c-point">{{ __('setup.sheet.point') }}</label><select id="c-point" name="needle_point">
+                            <div><label for="c-point">{{ __('setup.sheet.point') }}</label><select id="c-point"
+                                name="needle_point">
                                     @foreach (Hakama\Machine\NeedleType::POINTS as $point)
                                         <option @selected(old('needle_point', $choice->needle->point) === $point)>{{ $point }}</option>
                                     @endforeach
                                 </select></div>
-                            <div><label for="c-speed">{{ __('setup.sheet.speed_spm') }}</label><input id="c-speed"
+                            <div><label for="c-speed">{{ __('setup.sheet.speed_spm') }}</label><input type="text"
+                                id="c-speed"
                                     name="speed" inputmode="numeric"
                                     value="{{ old('speed', $choice->speedSpm) }}" class="num"
                                     @error('speed') aria-invalid="true" aria-describedby="wrong-speed"
@@ -312,7 +325,7 @@
                         @foreach ($otherwise as $about => $label)
                             <div class="mt-1"><label for="why-{{ $about }}">{{ __('setup.sheet.reason_for_another', [
                                 'label' => $label,
-                            ]) }}</label><input id="why-{{ $about }}"
+                            ]) }}</label><input type="text" id="why-{{ $about }}"
                                     name="why[{{ $about }}]"
                                     value="{{ old("why.{$about}", $sheet->chosen->whys[$about] ?? '') }}"
                                         maxlength="200"
@@ -326,7 +339,7 @@
                             <label for="why-{{ $about }}">{{ __('setup.sheet.differs_from_the_advice_why', [
                                 'label' => $label,
                             ]) }}</label>
-                            <input id="why-{{ $about }}" name="why[{{ $about }}]"
+                            <input type="text" id="why-{{ $about }}" name="why[{{ $about }}]"
                                 value="{{ old("why.{$about}", $sheet->chosen->whys[$about] ?? '') }}" maxlength="200"
                                 @error("why.{$about}") aria-invalid="true" aria-describedby="wrong-why-{{ $about }}"
                                     @enderror>
@@ -334,7 +347,7 @@
                         @endif
                     @endforeach
                     <x-wrong field="frame" />
-                    <button class="btn btn-main mt-3" data-key="s">{{ __('setup.sheet.set_up_in', [
+                    <button type="submit" class="btn btn-main mt-3" data-key="s">{{ __('setup.sheet.set_up_in', [
                         'id' => $fit->frame->id,
                     ]) }}
                         <kbd>s</kbd></button>
@@ -344,16 +357,17 @@
             @include('setup.placement')
             @if ($sheet->face === null)
                 <p class="mt-2 text-sm"><x-said key="setup.sheet.of_the_hooped_piece">
-                    <x-slot:link><a href="{{ route('setup.picture', $sheet->decoration) }}">{{ __('setup.sheet.measure_the_position_from_a_picture') }}</a></x-slot:link></x-said></p>
+                    <x-slot:link><a
+                        href="{{ route('setup.picture', $sheet->decoration) }}">{{ __('setup.sheet.measure_the_position_from_a_picture') }}</a></x-slot:link></x-said></p>
             @endif
         </div>
     </div>
     <nav class="tabs mt-7" aria-label="{{ __('setup.sheet.more_about_this_setup') }}">
         @foreach ($tabs as $key => [$name, $letter])
-            <a href="{{ $at(['tab' => $key]) }}" hx-get="{{ $at(['tab' => $key]) }}" hx-target="#sheet"
-                hx-push-url="true" data-key="{{ $letter }}" data-does="{{ $name }}"
+            <a href="{{ $at(['tab' => $key]) }}" data-hx-get="{{ $at(['tab' => $key]) }}" data-hx-target="#sheet"
+                data-hx-push-url="true" data-key="{{ $letter }}" data-does="{{ $name }}"
                 @if ($tab === $key) aria-current="page" @endif>{{ $name }} <kbd>{{ $letter }}</kbd></a>
         @endforeach
     </nav>
-    <section class="mt-3" aria-label="{{ $tabs[$tab][0] }}">@include("setup.tabs.{$tab}")</section>
+    <section class="mt-3"><h2 class="sr-only">{{ $tabs[$tab][0] }}</h2>@include("setup.tabs.{$tab}")</section>
 </div>

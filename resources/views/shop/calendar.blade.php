@@ -12,7 +12,7 @@
                             class="flex-1">{{ $off->day->format('l j F Y') }}: {{ $off->why }}</span>
                         <form method="post" action="{{ route('plan.calendar.remove',
                             ['off', $off->day->toDateString()]) }}">@csrf
-                            @method('delete')<button class="btn btn-small">{{ __('shop.calendar.remove') }}<span class="sr-only">
+                            @method('delete')<button type="submit" class="btn btn-small">{{ __('shop.calendar.remove') }}<span class="sr-only">
                                     {{ $off->day->toDateString() }}</span></button></form>
                 </li>@empty<li class="py-1 text-soft">{{ __('shop.calendar.no_days_off') }}</li>
                 @endforelse
@@ -22,7 +22,7 @@
                     <x-field name="day" :label="__('shop.calendar.day')" type="date" />
                     <x-field name="why" :label="__('shop.calendar.reason')" maxlength="80" />
                 </div>
-                <button class="btn mt-2">{{ __('shop.calendar.add_day_off') }}</button>
+                <button type="submit" class="btn mt-2">{{ __('shop.calendar.add_day_off') }}</button>
             </form>
         </section>
         <section>
@@ -38,7 +38,7 @@
                                 'why' => $one->why,
                             ]) }}</span>
                         <form method="post" action="{{ route('plan.calendar.remove', ['down', $one->id]) }}">@csrf
-                            @method('delete')<button class="btn btn-small">{{ __('shop.calendar.remove') }}<span class="sr-only"> {{ __('shop.calendar.the_downtime_of', [
+                            @method('delete')<button type="submit" class="btn btn-small">{{ __('shop.calendar.remove') }}<span class="sr-only"> {{ __('shop.calendar.the_downtime_of', [
                                 'machine_code' => $one->machine_code,
                             ]) }}</span></button></form>
                 </li>@empty<li class="py-1 text-soft">{{ __('shop.calendar.all_machines_are_running') }}</li>
@@ -60,7 +60,7 @@
                     <x-field name="every" :label="__('shop.calendar.repeat_every_days_empty_once')" box="col-span-2"
                         inputmode="numeric" class="num !w-24" />
                 </div>
-                <button class="btn mt-2">{{ __('shop.calendar.add_downtime') }}</button>
+                <button type="submit" class="btn mt-2">{{ __('shop.calendar.add_downtime') }}</button>
             </form>
             <h2 class="mb-1 mt-6">{{ __('shop.calendar.absent_or_extra_people') }}</h2>
             <p class="text-sm text-soft"><x-said key="shop.calendar.usually_people_are_there_each_tending" :with="[
@@ -74,7 +74,7 @@
                     <li class="flex items-baseline gap-3 border-b border-hair py-1"><span
                             class="flex-1">{{ $one->words() }}</span>
                         <form method="post" action="{{ route('plan.calendar.remove', ['person', $one->id]) }}">@csrf
-                            @method('delete')<button class="btn btn-small">{{ __('shop.calendar.remove') }}<span class="sr-only"> {{ __('shop.calendar.that', [
+                            @method('delete')<button type="submit" class="btn btn-small">{{ __('shop.calendar.remove') }}<span class="sr-only"> {{ __('shop.calendar.that', [
                                 'one' => $one->words(),
                             ]) }}</span></button></form>
                 </li>@empty<li class="py-1 text-soft">{{ __('shop.calendar.the_usual_people_every_day') }}</li>
@@ -109,7 +109,7 @@
                         <option value="{{ $name }}"></option>
                     @endforeach
                 </datalist>
-                <button class="btn mt-2">{{ __('shop.calendar.add_to_the_calendar') }}</button>
+                <button type="submit" class="btn mt-2">{{ __('shop.calendar.add_to_the_calendar') }}</button>
             </form>
         </section>
         <section>
@@ -123,7 +123,7 @@
                                 'why' => $one->why,
                             ]) }}</span>
                         <form method="post" action="{{ route('plan.calendar.remove', ['extra', $one->id]) }}">
-                            @csrf @method('delete')<button class="btn btn-small">{{ __('shop.calendar.remove') }}<span class="sr-only"> {{ __('shop.calendar.the_extra_hours_of', [
+                            @csrf @method('delete')<button type="submit" class="btn btn-small">{{ __('shop.calendar.remove') }}<span class="sr-only"> {{ __('shop.calendar.the_extra_hours_of', [
                                 'from_at' => $one->from_at->format('j F'),
                             ]) }}</span></button></form>
                 </li>@empty<li class="py-1 text-soft">{{ __('shop.calendar.none_the_usual_week_only') }}</li>
@@ -135,7 +135,7 @@
                     <x-field name="extra_to" :label="__('shop.calendar.to_2')" type="datetime-local" />
                 </div>
                 <x-field name="extra_why" :label="__('shop.calendar.reason')" box="mt-2" maxlength="80" />
-                <button class="btn mt-2">{{ __('shop.calendar.add_overtime') }}</button>
+                <button type="submit" class="btn mt-2">{{ __('shop.calendar.add_overtime') }}</button>
             </form>
             <h2 class="mb-1 mt-6">{{ __('shop.calendar.for_other_programs') }}</h2>
             <ul>

@@ -37,7 +37,7 @@
                             @endforeach
                         </select>
                     @else
-                        <input id="f-{{ $column->name }}" name="{{ $column->name }}"
+                        <input type="text" id="f-{{ $column->name }}" name="{{ $column->name }}"
                             value="{{ old($column->name, $first[$column->name] ?? '') }}"
                             @if ($i === 0 && $name !== '') readonly @endif
                             @error($column->name) aria-invalid="true" aria-describedby="wrong-{{ $column->name }}"
@@ -70,7 +70,7 @@
                                 <tr>
                                     <td>{{ $column->label() }}</td>
                                     @foreach (Hakama\Garment\Size::cases() as $size)
-                                        <td class="num"><input
+                                        <td class="num"><input type="text"
                                                 aria-label="{{ __('shop.catalogue_edit.in_size', [
                                                     'column' => $column->label(),
                                                     'value' => $size->value,
@@ -89,6 +89,7 @@
                 </table>
             </div>
         @endif
-        <button class="btn btn-main mt-4" data-key="s">{{ __('shop.catalogue_edit.save') }} <kbd>s</kbd></button>
+        <button type="submit" class="btn btn-main mt-4"
+            data-key="s">{{ __('shop.catalogue_edit.save') }} <kbd>s</kbd></button>
     </form>
 </x-layout>

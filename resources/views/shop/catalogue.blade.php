@@ -60,7 +60,7 @@
             class="flex items-end gap-2">@csrf
             <div><label for="list">{{ __('shop.catalogue.upload_a_csv') }}</label><input id="list" name="list" type="file"
                     accept=".csv" @error('list') aria-invalid="true" aria-describedby="wrong-list" @enderror></div>
-            <button class="btn">{{ __('shop.catalogue.import') }}</button>
+            <button type="submit" class="btn">{{ __('shop.catalogue.import') }}</button>
         </form>
     </div>
     <x-wrong field="list" />
@@ -107,7 +107,7 @@
                             @endforeach
                             <td class="num">
                                 @if ($row[0] !== $before)
-                                    <span class="inline-flex flex-col gap-1"><a class="btn btn-small"
+                                    <div class="inline-flex flex-col gap-1"><a class="btn btn-small"
                                             href="{{ route('catalogue.edit', [$list, 'name' => $row[0]]) }}">{{ __('shop.catalogue.change') }}<span
                                                 class="sr-only"> {{ $row[0] }}</span></a>
                                         @if ($retired !== null)
@@ -116,11 +116,12 @@
                                                     type="hidden" name="name" value="{{ $row[0] }}"><input
                                                     type="hidden" name="gone"
                                                     value="{{ (int) ! in_array($row[0], $retired, true) }}"><button
+                                                        type="submit"
                                                     class="btn btn-small">{{ in_array($row[0], $retired, true)
                                                         ? __('shop.catalogue.use_again') : __('shop.catalogue.take_out_of_use') }}<span
                                                         class="sr-only">: {{ $row[0] }}</span></button></form>
                                         @endif
-                                    </span>
+                                    </div>
                                 @endif
                             </td>
                         </tr>

@@ -10,7 +10,7 @@
                     <option value="{{ $one }}" @selected($kind === $one)>{{ $one }}</option>
                 @endforeach
             </select></div>
-        <button class="btn">{{ __('shop.changes.find') }}</button>
+        <button type="submit" class="btn">{{ __('shop.changes.find') }}</button>
     </form>
     @if ($changes->isEmpty())
         <p class="note">{{ $words === '' && $kind === ''

@@ -59,7 +59,8 @@
     <form method="post" action="{{ route('threads.take', $key) }}" class="mt-5 flex gap-3">@csrf<input type="hidden"
             name="seen" value="{{ $seen }}">
         @if ($diff->changed !== [] || $diff->added !== [])
-            <button class="btn btn-main" data-key="k">{{ __('shop.preview.import') }} <kbd>k</kbd></button>
+            <button type="submit" class="btn btn-main"
+                data-key="k">{{ __('shop.preview.import') }} <kbd>k</kbd></button>
         @endif
         <a class="btn" href="{{ route('threads.index') }}">{{ __('shop.preview.cancel') }}</a>
     </form>

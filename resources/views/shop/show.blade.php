@@ -11,7 +11,7 @@
                     data-finds="[data-rule]" data-key="f" data-does="{{ __('shop.show.find_a_rule') }}" autocomplete="off"
                     placeholder="{{ __('shop.show.cap_needle_spoilage') }}"></div>
             <label class="m-0 flex items-center gap-2"><input type="checkbox" data-only-changed> {{ __('shop.show.changed_only') }}</label>
-            <button class="btn btn-main ml-auto" data-key="v" data-does="{{ __('shop.show.save_changes') }}">{{ __('shop.show.save_changes') }}
+            <button type="submit" class="btn btn-main ml-auto" data-key="v" data-does="{{ __('shop.show.save_changes') }}">{{ __('shop.show.save_changes') }}
                 <kbd>v</kbd></button>
         </div>
         <x-wrong field="seen" />
@@ -44,7 +44,7 @@
                                 ]) }}</span>
                                 <x-wrong :field="$rule->value" />
                             </div>
-                            <input id="r-{{ $rule->value }}" name="{{ $rule->value }}" inputmode="decimal"
+                            <input type="text" id="r-{{ $rule->value }}" name="{{ $rule->value }}" inputmode="decimal"
                                 value="{{ old($rule->value, RuleWords::figure($rule, $rules->value($rule))) }}" class="num !w-20"
                                 aria-describedby="help-{{ $rule->value }}{{ $errors->has($rule->value)
                                     ? " wrong-{$rule->value}" : '' }}"

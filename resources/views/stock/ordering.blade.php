@@ -95,9 +95,9 @@
                     <div class="w-28"><label for="amount-{{ $kind->value }}">{{ __('stock.ordering.in_stock', [
                         'kind' => $kind->label(),
                         'value' => $digits > 0 ? ', m²' : '',
-                    ]) }}</label><input
+                    ]) }}</label><input type="text"
                             id="amount-{{ $kind->value }}" name="amount" inputmode="decimal" class="num"></div>
-                    <button class="btn">{{ __('stock.ordering.counted') }}</button>
+                    <button type="submit" class="btn">{{ __('stock.ordering.counted') }}</button>
                 </form>
             @endforeach
             @if ($bolts !== [])
@@ -119,9 +119,9 @@
                         </p>
                         <div class="w-28"><label for="length-{{ $loop->index }}">{{ __('stock.ordering.left_mm', [
                             'code' => $bolt->code,
-                        ]) }}</label><input id="length-{{ $loop->index }}" name="length_mm" inputmode="decimal"
+                        ]) }}</label><input type="text" id="length-{{ $loop->index }}" name="length_mm" inputmode="decimal"
                                 class="num"></div>
-                        <button class="btn">{{ __('stock.ordering.measured') }}</button>
+                        <button type="submit" class="btn">{{ __('stock.ordering.measured') }}</button>
                     </form>
                 @endforeach
             @endif
@@ -134,17 +134,17 @@
                 @foreach ($kinds as $of)
                     <div class="mb-2 flex items-end gap-3">
                         <p class="w-20">{{ $of }}</p>
-                        <div class="flex-1"><label for="from-{{ $of }}">{{ __('stock.ordering.from_2') }}</label><input id="from-{{ $of }}"
+                        <div class="flex-1"><label for="from-{{ $of }}">{{ __('stock.ordering.from_2') }}</label><input type="text" id="from-{{ $of }}"
                                 name="suppliers[{{ $of }}][name]" maxlength="80"
                                 value="{{ old("suppliers.{$of}.name", $stock->supplier($of)['name']) }}"></div>
-                        <div class="w-28"><label for="days-{{ $of }}">{{ __('stock.ordering.delivery_days') }}</label><input id="days-{{ $of }}"
+                        <div class="w-28"><label for="days-{{ $of }}">{{ __('stock.ordering.delivery_days') }}</label><input type="text" id="days-{{ $of }}"
                                 name="suppliers[{{ $of }}][lead_days]" inputmode="decimal" class="num"
                                 placeholder="{{ $figure($days) }}"
                                 value="{{ old("suppliers.{$of}.lead_days", $stock->supplier($of)['lead_days']) }}"></div>
                     </div>
                     <x-wrong field="suppliers.{{ $of }}.name" /><x-wrong field="suppliers.{{ $of }}.lead_days" />
                 @endforeach
-                <button class="btn" data-key="k">{{ __('stock.ordering.save') }} <kbd>k</kbd></button>
+                <button type="submit" class="btn" data-key="k">{{ __('stock.ordering.save') }} <kbd>k</kbd></button>
             </form>
         </section>
     </div>

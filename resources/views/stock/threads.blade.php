@@ -45,15 +45,15 @@
                         <td class="num">{{ $thread->weight }}</td>
                         <td>
                             @foreach ($thread->cones as $cone)
-                                <span class="flex items-center gap-2 whitespace-nowrap tabular-nums">{{ $cone->shelf }}
+                                <div class="flex items-center gap-2 whitespace-nowrap tabular-nums">{{ $cone->shelf }}
                                     <span class="ml-auto">{{ $n($cone->metres_left) }}</span>
                                     <form method="post" action="{{ route('threads.empty', $cone) }}">@csrf
-                                        @method('delete')<button class="btn btn-small !min-h-[24px] !px-2"
+                                        @method('delete')<button type="submit" class="btn btn-small !min-h-[24px] !px-2"
                                             aria-label="{{ __('stock.threads.cone_of_is_empty_remove_it', [
                                                 'number' => $cone->number,
                                                 'code' => $thread->code,
                                             ]) }}">{{ __('stock.threads.empty') }}</button></form>
-                                </span>
+                                </div>
                                 @endforeach @if ($thread->cones->isEmpty())
                                     <span class="text-soft">{{ __('stock.threads.none') }}</span>
                                 @endif
@@ -75,7 +75,7 @@
             <h2 class="mb-2">{{ __('stock.threads.add_a_cone') }}</h2>
             <form method="post" action="{{ route('threads.store') }}" class="grid grid-cols-2 gap-x-4 gap-y-3">
                 @csrf
-                <div><label for="code">{{ __('stock.threads.code') }}</label><input id="code" name="code" value="{{ old('code') }}"
+                <div><label for="code">{{ __('stock.threads.code') }}</label><input type="text" id="code" name="code" value="{{ old('code') }}"
                         maxlength="32" list="codes" required data-key="c" data-does="{{ __('stock.threads.add_a_cone_to_the_shelf') }}"
                         @error('code') aria-invalid="true" aria-describedby="wrong-code" @enderror><x-wrong
                         field="code" /><datalist id="codes">
@@ -85,7 +85,8 @@
                     </datalist></div>
                 <x-field name="name" :label="__('stock.threads.name')" maxlength="80" required />
                 <div><label for="colour">{{ __('stock.threads.colour') }}</label>
-                    <div class="flex gap-2"><input id="colour" name="colour" value="{{ old('colour', '#2b3a67') }}"
+                    <div class="flex gap-2"><input type="text" id="colour" name="colour"
+                        value="{{ old('colour', '#2b3a67') }}"
                             maxlength="7" required
                             @error('colour') aria-invalid="true" aria-describedby="wrong-colour" @enderror><input
                             type="color" tabindex="-1" aria-label="{{ __('stock.threads.pick_the_colour') }}"
@@ -94,16 +95,21 @@
                             data-picks="colour" class="h-[40px] w-14 flex-none border border-[#8c8577] bg-paper p-1">
                     </div><x-wrong field="colour" />
                 </div>
-                <x-field name="weight" :label="__('stock.threads.weight')" :value="40" inputmode="numeric" class="num" required />
+                <x-field name="weight" :label="__('stock.threads.weight')" :value="40" inputmode="numeric"
+                    class="num" required />
                 <x-field name="cone" :label="__('stock.threads.cone_no')" :value="1" inputmode="numeric" class="num" />
                 <x-field name="shelf" :label="__('stock.threads.shelf')" maxlength="32" />
-                <x-field name="metres_left" :label="__('stock.threads.metres_left')" inputmode="numeric" class="num" required />
-                <p class="col-span-2"><button class="btn btn-main">{{ __('stock.threads.add') }}</button></p>
+                <x-field name="metres_left" :label="__('stock.threads.metres_left')" inputmode="numeric"
+                    class="num" required />
+                <p class="col-span-2"><button type="submit"
+                    class="btn btn-main">{{ __('stock.threads.add') }}</button></p>
             </form>
             <p class="mt-1 text-sm text-soft">{{ __('stock.threads.enter_an_existing_code_to_update') }}</p>
             <h2 class="mb-2 mt-7">{{ __('stock.threads.import_and_export') }}</h2>
-            <p class="flex gap-2"><a class="btn btn-small" href="{{ route('threads.csv') }}">{{ __('stock.threads.download_csv') }}</a> <a
-                    class="btn btn-small" href="{{ route('threads.xlsx') }}">{{ __('stock.threads.download_xlsx') }}</a></p>
+            <p class="flex gap-2"><a class="btn btn-small"
+                href="{{ route('threads.csv') }}">{{ __('stock.threads.download_csv') }}</a> <a
+                    class="btn btn-small"
+                        href="{{ route('threads.xlsx') }}">{{ __('stock.threads.download_xlsx') }}</a></p>
             <form method="post" action="{{ route('threads.read') }}" enctype="multipart/form-data" class="mt-3">
                 @csrf
                 <label for="list">{{ __('stock.threads.upload_a_csv_or_xlsx_you') }}</label>
@@ -111,7 +117,7 @@
                     data-does="{{ __('stock.threads.choose_a_file') }}"
                     @error('list') aria-invalid="true" aria-describedby="wrong-list" @enderror>
                 <x-wrong field="list" />
-                <p class="mt-2"><button class="btn">{{ __('stock.threads.show_changes') }}</button></p>
+                <p class="mt-2"><button type="submit" class="btn">{{ __('stock.threads.show_changes') }}</button></p>
             </form>
         </div>
     </div>

@@ -30,7 +30,7 @@ final class BenchTest extends FeatureTestCase
         );
         self::assertSame([['M2', 'M', 4], ['M2', 'L', 6], ['M2', 'XL', 2]], $mine());
         $page = $this->get("/floor/bench?batch={$code}&size=L")->assertOk();
-        $page->assertSee('hx-select="#on-garment"', false)->assertSee('not cut yet');
+        $page->assertSee('data-hx-select="#on-garment"', false)->assertSee('not cut yet');
         $row = $this->bench()->chosen($code, 'L');
         self::assertNotNull($row);
         self::assertSame([true, 90], [$row->isHoopable(), $row->frame->hoopS]);

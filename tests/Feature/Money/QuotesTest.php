@@ -92,7 +92,7 @@ final class QuotesTest extends FeatureTestCase
         $page(['width_2' => '200'])->assertSee('Enter the height of the second design');
         $page(['stitches_2' => 'many'])->assertSee('Stitches of the second design');
         $page(['width_2' => '80', 'height_2' => '50', 'fill_2' => 'full', 'colours_2' => ''])->assertSee(
-            'second about',
+            'Second about',
         );
 
         $kept = $this->kept('Ferry crew', ['stitches_2' => '20000', 'colours_2' => '2']);

@@ -212,7 +212,7 @@ final class BetterPlanTest extends FeatureTestCase
             ->assertSee('Waiting to start.')
             ->assertSee('Stop and keep the best');
         $this->get("/plan/proposals/{$proposal->id}", ['HX-Request' => 'true'])
-            ->assertSee('hx-trigger="every 1s"', false)
+            ->assertSee('data-hx-trigger="every 1s"', false)
             ->assertDontSee('<main', false);
         $this->post("/plan/proposals/{$proposal->id}/stop")->assertRedirect();
         (new FindPlan($proposal->id))->handle(self::board());

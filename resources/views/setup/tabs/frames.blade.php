@@ -60,8 +60,8 @@
                 <td class="tabular-nums">{{ $one->fit->turn->value }}°</td>
                 <td>{{ $one->change->label() }}</td>
                 <td class="num"><button type="button" class="btn btn-small"
-                        hx-get="{{ $at(['frame' => $one->fit->frame->id, 'turn' => null]) }}"
-                        hx-target="#sheet"
+                        data-hx-get="{{ $at(['frame' => $one->fit->frame->id, 'turn' => null]) }}"
+                        data-hx-target="#sheet"
                         aria-label="{{ __('setup.tabs_frames.look_at_frame', [
                             'id' => $one->fit->frame->id,
                         ]) }}">{{ __('setup.tabs_frames.look') }}</button></td>

@@ -19,9 +19,9 @@
                     @endforeach
                 </td>
                 <td class="num"><button type="button" class="btn btn-small"
-                        hx-get="{{ $at(['machine' => $sheet->on->onMachine === $one->machine->code
+                        data-hx-get="{{ $at(['machine' => $sheet->on->onMachine === $one->machine->code
                             ? 'any' : $one->machine->code]) }}"
-                        hx-target="#sheet"
+                        data-hx-target="#sheet"
                         aria-label="{{ $sheet->on->onMachine === $one->machine->code
                             ? __('setup.tabs_machines.check_all_machines') : __('setup.tabs_machines.check_only', [
                                 'code' => $one->machine->code,

@@ -15,7 +15,7 @@
         <x-field name="word" :label="__('shop.begin_demo.type', [
             'word' => __('shop.clear_demo.word'),
         ])" autocomplete="off" box="max-w-xs" />
-        <div class="flex gap-4"><button class="btn btn-main">{{ __('shop.begin_demo.clear_the_demo_and_start') }}</button><a class="btn"
+        <div class="flex gap-4"><button type="submit" class="btn btn-main">{{ __('shop.begin_demo.clear_the_demo_and_start') }}</button><a class="btn"
                 href="{{ route('orders.index') }}">{{ __('shop.begin_demo.stay_with_the_demo') }}</a></div>
     </form>
 </x-layout>

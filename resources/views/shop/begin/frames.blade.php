@@ -27,5 +27,6 @@
     <p class="my-3 text-sm text-soft"><x-said key="shop.begin_frames.these_are_common_sizes_measure_your">
         <x-slot:link><a
             href="{{ route('catalogue.show', 'frames') }}">{{ __('shop.begin_frames.catalogue') }}</a></x-slot:link></x-said></p>
-    <button class="btn btn-main" data-key="v">{{ __('shop.begin_frames.add_ticked') }} <kbd>v</kbd></button>
+    <button type="submit" class="btn btn-main"
+        data-key="v">{{ __('shop.begin_frames.add_ticked') }} <kbd>v</kbd></button>
 </form>

@@ -1,6 +1,6 @@
 @if ($isEmpty)
     <form method="post" action="{{ route('begin.demo') }}" class="note mb-5 flex flex-wrap items-center gap-3">@csrf
-        <span class="flex-1">{{ __('shop.begin_shop.just_looking_the_demo_shows_a') }}</span><button class="btn btn-small">{{ __('shop.begin_shop.load_the_demo_instead') }}</button></form>
+        <span class="flex-1">{{ __('shop.begin_shop.just_looking_the_demo_shows_a') }}</span><button type="submit" class="btn btn-small">{{ __('shop.begin_shop.load_the_demo_instead') }}</button></form>
 @endif
 <form method="post" action="{{ route('begin.shop') }}" class="grid max-w-[40em] gap-4">@csrf @method('put')
     <x-field name="name" :label="__('shop.begin_shop.shop_name')" :value="$shop->name" maxlength="80" required />
@@ -32,5 +32,6 @@
         <x-field name="again" :label="__('shop.begin_shop.repeat_password')" type="password" autocomplete="new-password" required />
     </div>
     <p class="text-sm text-soft">{{ __('shop.begin_shop.from_then_on_everyone_signs_in') }}</p>
-    <div><button class="btn btn-main" data-key="v">{{ __('shop.begin_shop.save') }} <kbd>v</kbd></button></div>
+    <div><button type="submit" class="btn btn-main"
+        data-key="v">{{ __('shop.begin_shop.save') }} <kbd>v</kbd></button></div>
 </form>

@@ -28,13 +28,14 @@
             @if ($step === null)
                 <h1 class="mb-3">{{ __('shop.begin_show.is_ready', ['name' => $shop->name]) }}</h1>
                 <p class="mb-4 max-w-[40em]">{{ __('shop.begin_show.enter_the_first_order_drop_the') }}</p>
-                <form method="post" action="{{ route('begin.done') }}">@csrf<button class="btn btn-main"
+                <form method="post" action="{{ route('begin.done') }}">@csrf<button type="submit" class="btn btn-main"
                         data-key="v">{{ __('shop.begin_show.enter_the_first_order') }} <kbd>v</kbd></button></form>
             @else
                 <h1 class="mb-3">{{ $step->label() }}</h1>
                 @include('shop.begin.' . $step->value)
                 @if ($step !== OnboardingStep::Shop)
                     <form method="post" action="{{ route('begin.pass', $step->value) }}" class="mt-6">@csrf<button
+                        type="submit"
                             class="btn btn-small">{{ in_array($step, $done, true)
                                 ? __('shop.begin_show.next_step') : __('shop.begin_show.skip_for_now') }}</button>
                     </form>

@@ -12,5 +12,6 @@
                 {{ $thread->name }}{{ $has ? ' ✓' : '' }}</label>
         @endforeach
     </div>
-    <button class="btn btn-main mt-4" data-key="v">{{ __('shop.begin_threads.add_to_the_shelf') }} <kbd>v</kbd></button>
+    <button type="submit" class="btn btn-main mt-4"
+        data-key="v">{{ __('shop.begin_threads.add_to_the_shelf') }} <kbd>v</kbd></button>
 </form>
