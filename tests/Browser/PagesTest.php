@@ -155,6 +155,30 @@ final class PagesTest extends BrowserTestCase
     }
 
     #[Test]
+    public function nothing_jumps_while_a_page_loads(): void
+    {
+        $watch = self::$shared?->ask('Page.addScriptToEvaluateOnNewDocument', [
+            'source' => 'window.jumped = 0; new PerformanceObserver((all) => { for (const one of all.getEntries()) if '.
+                '(!one.hadRecentInput) window.jumped += one.value; }).observe({type: "layout-shift", buffered: true});',
+        ])['identifier'];
+        try {
+            foreach ([[1280, 800], [768, 1000], [390, 800]] as [$width, $height]) {
+                $this->browser->manage()->window()->setSize(new WebDriverDimension($width, $height));
+                foreach (['/plan', '/orders/1008', '/orders/ask', '/books', '/artwork/2/make', '/floor/M1'] as $path) {
+                    $this->visit($path);
+                    // What is loaded after the page has to be there too.
+                    usleep(600_000);
+                    $jumped = $this->browser->executeScript('return window.jumped');
+                    self::assertIsNumeric($jumped);
+                    self::assertLessThan(0.02, $jumped, "{$path} at {$width}");
+                }
+            }
+        } finally {
+            self::$shared?->ask('Page.removeScriptToEvaluateOnNewDocument', ['identifier' => $watch]);
+        }
+    }
+
+    #[Test]
     public function what_a_script_draws_by_the_width_it_finds_fits_a_telephone(): void
     {
         foreach (['/artwork/1', '/setup/7', '/plan', '/floor/board', '/books'] as $path) {

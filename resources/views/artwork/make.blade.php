@@ -10,7 +10,7 @@
                         data-hx-swap="innerHTML"></div>
             <p class="flex-1 text-sm text-soft">{{ __('artwork.make.for_patches_and_other_pieces_cut') }}</p>
         </div>
-        <div id="sheets" class="mt-2 min-h-10" aria-live="polite"></div>
+        <div id="sheets" class="mt-2 min-h-[560px] sm:min-h-[330px] lg:min-h-[273px]" aria-live="polite"></div>
     </section>
     <div class="grid grid-cols-1 gap-7 lg:grid-cols-[minmax(0,1fr)_minmax(0,1.7fr)]">
         <form id="make" method="post" action="{{ route('artwork.make', $artwork) }}"

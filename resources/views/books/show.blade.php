@@ -48,7 +48,7 @@
         <div class="grid grid-cols-1 gap-8 lg:grid-cols-[minmax(0,1fr)_minmax(0,1.7fr)]">
             <div>
                 <h2 class="mb-1">{{ __('books.show.by_2', ['value' => $period->value]) }}</h2>
-                <figure data-chart="by-period" class="mb-2" hidden></figure>
+                <figure data-chart="by-period" class="mb-2 aspect-[460/170]" @if (count($entries) < 2) hidden @endif></figure>
                 <table id="by-period">
                     <thead>
                         <tr>

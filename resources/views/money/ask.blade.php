@@ -74,6 +74,6 @@
             <noscript><button type="submit"
                 class="btn btn-main mt-3">{{ __('money.ask.calculate') }}</button></noscript>
         </form>
-        <div id="asked" aria-live="polite">@include('money.asked')</div>
+        <div id="asked" class="min-h-screen lg:min-h-0" aria-live="polite">@include('money.asked')</div>
     </div>
 </x-layout>

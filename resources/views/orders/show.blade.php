@@ -53,7 +53,7 @@
             ? ' '.__('orders.show.finished_pieces', [
                 'shelf' => $order->shelf,
             ]) : '', 'value_3' => $order->note !== '' ? ' ' . $order->note : '']) }}</p>
-    <div id="steps" class="mb-6 min-h-14"></div>
+    <div id="steps" class="mb-6 min-h-[150px] sm:min-h-14"></div>
     @foreach ($order->lines as $line)
         <section class="mb-6">
             <h2 class="mb-2"><x-swatch :hex="$line->colour_hex" />{{ $line->garmentLabel() }} <span
@@ -206,5 +206,5 @@
     @endforeach
     {{-- What came, went and was said stands on a page of its own, and here as soon as it is read. --}}
     <div data-hx-get="{{ route('orders.story', $order) }}" data-hx-trigger="load" data-hx-select="#story"
-        data-hx-select-oob="#steps" data-hx-swap="innerHTML"></div>
+        data-hx-select-oob="#steps" data-hx-swap="innerHTML" class="min-h-screen"></div>
 </x-layout>

@@ -4,7 +4,7 @@
         <h1>{{ __('orders.story.no_for', ['number' => $order->number, 'name' => $order->customer->name]) }}</h1>
         <a class="ml-auto" href="{{ route('orders.show', $order) }}" data-key="b">{{ __('orders.story.back_to_the_order') }} <kbd>b</kbd></a>
     </div>
-    <div id="steps" class="mb-6 min-h-14">
+    <div id="steps" class="mb-6 min-h-[150px] sm:min-h-14">
     <h2 class="sr-only">{{ __('orders.story.steps') }}</h2>
     <ol class="grid grid-cols-2 gap-x-4 gap-y-3 sm:grid-cols-5">
         @foreach ($steps as $step)
