@@ -18,7 +18,7 @@ final readonly class OrderSteps
      */
     public static function of(Order $order, OrderedGarments $garments, ?CarbonImmutable $ends): array
     {
-        $sum = static fn(array $by): int => array_sum(array_map('array_sum', $by));
+        $sum = static fn(array $by): int => array_sum(array_map(array_sum(...), $by));
         $wanted = $sum($garments->wanted);
         $last = $garments->slips->last();
 
@@ -40,7 +40,7 @@ final readonly class OrderSteps
                 __('orders.order_steps.handed_over'),
                 $sum($garments->handed),
                 $wanted,
-                $last === null ? '' : $last->handed_at->format('D j M'),
+                $last?->handed_at->format('D j M') ?? '',
             ),
         ];
     }

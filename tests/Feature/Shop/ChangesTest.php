@@ -222,7 +222,7 @@ final class ChangesTest extends FeatureTestCase
         // What was typed is offered once more on the next page that is opened; this is another one.
         $this->get('/orders');
         $page = (string) $this->get('/shop/catalogue/frames/one?name=R-9')->getContent();
-        preg_match_all('/<input id="f-(\w+)" name="\w+" value="([^"]*)"/', $page, $fields);
+        preg_match_all('/<input type="text" id="f-(\w+)" name="\w+" value="([^"]*)"/', $page, $fields);
         $frame = [
             ...array_combine($fields[1], $fields[2]),
             'kind' => 'round',
