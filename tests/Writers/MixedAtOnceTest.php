@@ -224,7 +224,7 @@ final class MixedAtOnceTest extends WritersTestCase
             }
             foreach (self::atOnce($writes) as [$status, $answer]) {
                 self::assertSame(422, $status, $answer);
-                $looked += str_contains($answer, 'do not go together') ? 1 : 0;
+                $looked += str_contains($answer, 'Name and password do not match') ? 1 : 0;
             }
         }
         self::assertSame(5, $looked);
