@@ -157,7 +157,7 @@ return [
         'no' => 'No.',
         'thread' => 'Thread',
         'fitted_needle' => 'Fitted needle',
-        'save' => 'Save',
+        'pin' => 'Pin',
         'of_needle' => '{part} of needle {number}',
         'fit' => 'Fit',
         'needle_3' => 'needle {number}',

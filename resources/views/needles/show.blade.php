@@ -202,7 +202,7 @@
                         <th class="num">{{ __('needles.show.no') }}</th>
                         <th>{{ __('needles.show.thread') }}</th>
                         <th>{{ __('needles.show.fitted_needle') }}</th>
-                        <th>{{ __('needles.show.save') }}</th>
+                        <th>{{ __('needles.show.pin') }}</th>
                     </tr>
                 </thead>
                 <tbody>
