@@ -8,6 +8,7 @@ use App\Orders\Models\Decoration;
 use App\Orders\Models\Order;
 use App\Orders\Models\OrderLine;
 use Hakama\Artwork\Variant;
+use Illuminate\Support\Collection;
 
 /** An order that was there before, as it would be typed once more: all but its dates and its prices. */
 final readonly class OrderAgain
@@ -26,6 +27,11 @@ final readonly class OrderAgain
     private static function line(OrderLine $line): array
     {
         $decorations = $line->decorations->whereNull('split_from_id');
+        $first = $decorations->first()?->id;
+        // A run that was divided has its pieces in several: each garment passes through all places, so one place counts them.
+        $pieces = $line->decorations
+            ->filter(static fn(Decoration $one): bool => ($one->split_from_id ?? $one->id) === $first)
+            ->flatMap(static fn(Decoration $one): Collection => $one->pieces);
 
         return [
             'garment' => $line->garment->value,
@@ -37,7 +43,7 @@ final readonly class OrderAgain
             'colour_hex' => $line->colour_hex,
             'spares' => (string) ($line->spares ?: ''),
             'patch_back' => $line->patch_back->value ?? null,
-            'sizes' => array_map(strval(...), $decorations->first()?->pieces->countBy('size')->all() ?? []),
+            'sizes' => array_map(strval(...), $pieces->countBy('size')->all()),
             'decorations' => $decorations->map(self::decoration(...))->values()->all(),
         ];
     }

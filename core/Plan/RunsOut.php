@@ -11,13 +11,14 @@ final readonly class RunsOut
     private function __construct(public float $missing, public string $for, public ?int $wanted) {}
 
     /**
-     * @param list<array{string, int|null, float}> $uses batch, when it begins and how much it takes, in the order in which
-     *     they are sewn
+     * @param list<array{string, int|null, float}> $uses batch, when it begins and how much it takes; what is not planned
+     *     comes last
      *
      * @return self|null null where it is enough for all
      */
     public static function of(float $there, array $uses): ?self
     {
+        usort($uses, static fn(array $a, array $b): int => [$a[1] ?? PHP_INT_MAX, $a[0]] <=> [$b[1] ?? PHP_INT_MAX, $b[0]]);
         $left = $there;
         $first = null;
         foreach ($uses as [$batch, $at, $takes]) {

@@ -58,8 +58,11 @@ return [
         'the_cloths_are_far_enough_apart' => 'The cloths are far enough apart to lay and tack them all first, then trim at one stop. Saves {saved_s} s per frame.',
         'make_this_version' => 'Make this version',
     ],
-    'cloth_controller' => [
+    'choose_cloths' => [
         'choose_a_cloth_from_stock' => 'Choose a cloth from stock.',
+        'somebody_else_changed_the_cloths' => 'Somebody else changed these cloths in the meantime. Your choices are still here; check them and save again.',
+    ],
+    'cloth_controller' => [
         'cloths_saved' => 'Cloths saved.',
         'hardware_saved' => 'Hardware saved.',
         'its_cloths_are_too_close_to' => 'Its cloths are too close to trim at one stop.',
@@ -81,6 +84,7 @@ return [
         'cut_x_mm_cm2_each_the' => 'Cut {value}. {width} × {height} mm, {area_cm2} cm² each. The arrow shows the grain and points up.',
     ],
     'fit_hardware' => [
+        'somebody_else_changed_the_hardware' => 'Somebody else changed this hardware in the meantime. What you typed is still here; check it and save again.',
         'choose_hardware_that_is_in_the' => 'Choose hardware that is in the catalogue.',
         'enter_a_whole_number_from_0' => 'Enter a whole number from 0 to 200.',
     ],

@@ -6,6 +6,7 @@ namespace App\Artwork\Http;
 
 use App\Artwork\Actions\Intake;
 use App\Artwork\Drawing\ClothDrawing;
+use App\Artwork\Http\Requests\ChooseCloths;
 use App\Artwork\Http\Requests\FitHardware;
 use App\Artwork\Models\Artwork;
 use App\Artwork\Models\ArtworkBlock;
@@ -14,7 +15,6 @@ use App\Artwork\Queries\ClothBill;
 use App\Artwork\Queries\HardwareFitted;
 use App\Foundation\Http\Download;
 use App\Shop\House;
-use App\Stock\Models\Cloth;
 use App\Stock\Queries\Bolts;
 use Hakama\Artwork\Applied\AppliedPiece;
 use Hakama\Artwork\Paper;
@@ -25,7 +25,6 @@ use Illuminate\Contracts\View\View;
 use Illuminate\Http\RedirectResponse;
 use Illuminate\Http\Request;
 use Illuminate\Http\Response;
-use Illuminate\Validation\Rule;
 
 /** The cloth that is laid on: which, how much, what to cut. */
 final class ClothController
@@ -46,22 +45,19 @@ final class ClothController
             'halts' => $house->rules()->halts(),
             'shelf' => ClothBill::shelf(),
             'hardware' => HardwareFitted::of($artwork),
+            'seenCloths' => ChooseCloths::sign($artwork),
+            'seenHardware' => FitHardware::sign($artwork),
             'left' => array_column($bolts->all(), 'leftMm', 'code'),
         ]);
     }
 
-    public function update(Request $request, Artwork $artwork): RedirectResponse
+    public function update(ChooseCloths $request, Artwork $artwork): RedirectResponse
     {
-        $request->validate(
-            ['cloths' => ['required', 'array'], 'cloths.*' => ['nullable', Rule::exists('cloths', 'code')]],
-            ['cloths.*' => __('artwork.cloth_controller.choose_a_cloth_from_stock')],
-        );
-        $ids = Cloth::query()->pluck('id', 'code');
-        foreach ($request->array('cloths') as $number => $code) {
+        foreach ($request->cloths() as $number => $cloth) {
             ArtworkBlock::query()
                 ->where('artwork_id', $artwork->id)
-                ->where('number', (int) $number)
-                ->update(['cloth_id' => is_string($code) ? $ids[$code] ?? null : null]);
+                ->where('number', $number)
+                ->update(['cloth_id' => $cloth]);
         }
 
         return redirect()->route('artwork.cloth', $artwork)->with('done', __('artwork.cloth_controller.cloths_saved'));

@@ -76,9 +76,6 @@ final class Bolts
                 $wanted[$cloth][] = [(string) $code, $at, $mm2 * CopiesPerFrame::frames($batch->left, $batch->copies)];
             }
         }
-        foreach ($wanted as &$of) {
-            usort($of, static fn(array $a, array $b): int => [$a[1] ?? PHP_INT_MAX, $a[0]] <=> [$b[1] ?? PHP_INT_MAX, $b[0]]);
-        }
 
         return $wanted;
     }

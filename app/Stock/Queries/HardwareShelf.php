@@ -60,9 +60,6 @@ final readonly class HardwareShelf
                 ];
             }
         }
-        foreach ($wanted as &$one) {
-            usort($one, static fn(array $a, array $b): int => [$a[1] ?? PHP_INT_MAX, $a[0]] <=> [$b[1] ?? PHP_INT_MAX, $b[0]]);
-        }
 
         return $wanted;
     }

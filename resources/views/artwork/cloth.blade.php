@@ -33,6 +33,7 @@
         <div class="grid grid-cols-1 gap-8 lg:grid-cols-[minmax(0,1.8fr)_minmax(0,1fr)]">
             <div>
             <form method="post" action="{{ route('artwork.cloth', $artwork) }}">@csrf @method('put')
+                <input type="hidden" name="seen" value="{{ $seenCloths }}">
                 <table>
                     <thead>
                         <tr>
@@ -61,7 +62,7 @@
                                         <option value="">{{ __('artwork.cloth.choose') }}</option>
                                         @foreach ($shelf as $cloth)
                                             <option value="{{ $cloth->code }}"
-                                                @selected($bill->cloths[$piece->number]?->id === $cloth->id)>
+                                                @selected(old('cloths.'.$piece->block, $bill->cloths[$piece->number]?->code) === $cloth->code)>
                                                 {{ $cloth->code }} {{ $cloth->name }}</option>
                                         @endforeach
                                     </select>
@@ -75,6 +76,7 @@
                         @endforeach
                     </tbody>
                 </table>
+                <x-wrong field="cloths" />
                 <p class="mt-4 flex flex-wrap gap-2">
                     <button type="submit" class="btn btn-main" data-key="k">{{ __('artwork.cloth.save_cloths') }} <kbd>k</kbd></button>
                     <a class="btn" href="{{ route('artwork.cloth.pattern', $artwork) }}" data-key="p">{{ __('artwork.cloth.cutting_pattern_a4') }} <kbd>p</kbd></a>

@@ -6,6 +6,7 @@
             <x-slot:link><a href="{{ route('catalogue.show', 'hardware') }}">{{ __('artwork.hardware.catalogue') }}</a></x-slot:link></x-said></p>
     @else
         <form method="post" action="{{ route('artwork.hardware.keep', $artwork) }}">@csrf @method('put')
+            <input type="hidden" name="seen" value="{{ $seenHardware }}">
             <table id="hardware">
                 <thead>
                     <tr>

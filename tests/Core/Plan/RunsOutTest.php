@@ -17,7 +17,7 @@ final class RunsOutTest extends TestCase
     {
         $uses = [['B-1', 100, 4.0], ['B-2', 200, 3.0], ['B-3', 300, 0.0], ['B-4', null, 5.0]];
         self::assertNull(RunsOut::of(12.0, $uses));
-        $at = static function (float $there) use ($uses): array {
+        $at = static function (float $there) use (&$uses): array {
             $out = RunsOut::of($there, $uses);
 
             return [$out?->missing, $out?->for, $out?->wanted];
@@ -25,6 +25,8 @@ final class RunsOutTest extends TestCase
         self::assertSame([1.0, 'B-4', null], $at(11.0));
         self::assertSame([6.0, 'B-2', 200], $at(6.0));
         self::assertSame([12.0, 'B-1', 100], $at(0.0));
+        $uses = array_reverse($uses);
+        self::assertSame([6.0, 'B-2', 200], $at(6.0), 'in whatever order they are told');
         self::assertNull(RunsOut::of(0.0, []));
     }
 

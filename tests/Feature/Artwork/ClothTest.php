@@ -60,6 +60,21 @@ final class ClothTest extends FeatureTestCase
     }
 
     #[Test]
+    public function who_chooses_cloths_that_somebody_else_changed_meanwhile_is_told(): void
+    {
+        $address = "/artwork/{$this->artwork->id}/cloth";
+        preg_match('/name="seen" value="(\w+)">\s*<table>/', (string) $this->get($address)->getContent(), $seen);
+        $this->put($address, ['cloths' => ['1' => 'W-1', '4' => ''], 'seen' => $seen[1]])->assertSessionHasNoErrors();
+        $this->from($address)
+            ->put($address, ['cloths' => ['1' => '', '4' => 'W-1'], 'seen' => $seen[1]])
+            ->assertSessionHasErrors('cloths');
+        $blocks = $this->artwork->refresh()->blocks->keyBy('number');
+        self::assertNotNull($blocks[1]?->cloth_id);
+        self::assertNull($blocks[4]?->cloth_id);
+        $this->get($address)->assertSee('Somebody else changed these cloths');
+    }
+
+    #[Test]
     public function what_is_cut_follows_the_school_and_the_bill_the_cloth(): void
     {
         $this->put("/artwork/{$this->artwork->id}/cloth", ['cloths' => ['1' => 'W-1', '4' => 'W-1']])->assertSessionHas(

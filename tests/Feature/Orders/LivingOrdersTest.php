@@ -6,11 +6,13 @@ namespace Tests\Feature\Orders;
 
 use App\Artwork\Models\Artwork;
 use App\Orders\Messages;
+use App\Orders\Models\Decoration;
 use App\Orders\Models\HandOver;
 use App\Orders\Models\Order;
 use App\Orders\Models\Piece;
 use App\Orders\OrderFacts;
 use App\Orders\Queries\OrderedGarments;
+use App\Plan\Queries\PlanBoard;
 use App\Shop\Models\Change;
 use Carbon\CarbonImmutable;
 use Database\Factories\OrderFactory;
@@ -215,6 +217,10 @@ final class LivingOrdersTest extends FeatureTestCase
     public function an_order_is_ordered_again_with_all_but_its_dates(): void
     {
         $order = self::polos();
+        // Though part of it is run apart.
+        $batch = self::batchOf($order);
+        $this->post("/plan/batches/{$batch->code}/split", ['pieces' => 5, 'version' => PlanBoard::version()]);
+        self::assertSame(5, Piece::query()->whereIn('decoration_id', Decoration::query()->whereNotNull('split_from_id')->select('id'))->count());
         $this->get("/orders/{$order->number}/again")->assertRedirect('/orders/new');
         $typed = session()->getOldInput();
         self::assertSame($order->customer()->firstOrFail()->name, $typed['customer']);
@@ -228,7 +234,7 @@ final class LivingOrdersTest extends FeatureTestCase
         $again = Order::query()->orderByDesc('id')->firstOrFail();
         $facts = static fn(Order $of): array => [
             $of->lines()->orderBy('id')->get()->map->only(['garment', 'fabric', 'style', 'colour_hex', 'structure', 'profile'])->all(),
-            $of->lines()->with('decorations')->get()->flatMap->decorations->map->only(['position', 'artwork_id'])->all(),
+            $of->lines()->with('decorations')->get()->flatMap->decorations->whereNull('split_from_id')->map->only(['position', 'artwork_id'])->all(),
             Piece::query()->where('order_id', $of->id)->orderBy('size')->pluck('size')->all(),
         ];
         self::assertEquals($facts($order), $facts($again));

@@ -94,4 +94,19 @@ final class HardwareTest extends FeatureTestCase
             ->assertSessionHasErrors('hardware');
         self::assertCount(0, $artwork->hardware()->get());
     }
+
+    #[Test]
+    public function who_saves_what_somebody_else_changed_meanwhile_is_told(): void
+    {
+        [, $artwork] = $this->planned();
+        $address = "/artwork/{$artwork->id}/cloth";
+        preg_match('/name="seen" value="(\w+)">\s*<table id="hardware"/', (string) $this->get($address)->getContent(), $seen);
+        $this->put("{$address}/hardware", ['hardware' => ['SN-4' => '2'], 'seen' => $seen[1]])->assertSessionHasNoErrors();
+        $this->from($address)
+            ->put("{$address}/hardware", ['hardware' => ['DR-25' => '1'], 'seen' => $seen[1]])
+            ->assertSessionHasErrors('hardware');
+        self::assertSame(['SN-4'], $artwork->hardware()->pluck('code')->all());
+        self::assertSame('1', session()->getOldInput('hardware.DR-25'));
+        $this->get($address)->assertSee('Somebody else changed this hardware');
+    }
 }
