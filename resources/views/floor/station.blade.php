@@ -124,7 +124,7 @@
                             ? $stitches : $running->stitch), $stitches) : 0 }}
                         %</span>
                 </div>
-                <h3 class="sr-only">{{ __('floor.station.steps') }}</h3>
+                <h2 class="sr-only">{{ __('floor.station.steps') }}</h2>
                 <ol id="steps" class="mt-2 flex flex-wrap gap-2 text-base">
                     @foreach ($sheet->steps as $step)
                         @php $needle = $m->needleWith($design->threads()[$step->block - 1])?->number; @endphp
