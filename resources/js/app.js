@@ -12,6 +12,8 @@ import { since, timer } from './timer.js';
 
 htmx.config.includeIndicatorStyles = false;
 htmx.config.allowEval = false;
+// A part of one page that is loaded into another does not name it.
+htmx.config.ignoreTitle = true;
 htmx.config.defaultSwapStyle = 'outerHTML';
 // What is drawn anew can be used at once: nothing here fades in.
 htmx.config.defaultSettleDelay = 0;

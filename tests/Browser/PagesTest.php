@@ -179,6 +179,15 @@ final class PagesTest extends BrowserTestCase
     }
 
     #[Test]
+    public function what_is_loaded_into_a_page_leaves_its_name_alone(): void
+    {
+        $this->visit('/orders/1004');
+        $this->find('#story');
+        usleep(300_000);
+        self::assertStringStartsWith('Order 1004 ', $this->browser->getTitle());
+    }
+
+    #[Test]
     public function what_a_script_draws_by_the_width_it_finds_fits_a_telephone(): void
     {
         foreach (['/artwork/1', '/setup/7', '/plan', '/floor/board', '/books'] as $path) {
