@@ -20,7 +20,7 @@ final class ChooseCloths extends FormRequest
     {
         return [
             'cloths' => ['required', 'array'],
-            'cloths.*' => ['nullable', Rule::exists('cloths', 'code')],
+            'cloths.*' => ['bail', 'nullable', 'string', Rule::exists('cloths', 'code')],
             'seen' => ['nullable', 'string'],
         ];
     }
