@@ -79,15 +79,14 @@ final class Day
             $acts = $this->wants(array_column($busy, 1));
             $wanted = [];
             foreach ($acts as $act) {
-                $key = "{$act->machine}: {$act->what}";
+                $key = self::want($act);
                 $wanted[$key] = $since[$key] ?? $now;
             }
             $since = $wanted;
             if (! $byList) {
                 usort(
                     $acts,
-                    static fn(Act $a, Act $b): int => $since["{$a->machine}: {$a->what}"] <=>
-                        $since["{$b->machine}: {$b->what}"],
+                    static fn(Act $a, Act $b): int => $since[self::want($a)] <=> $since[self::want($b)],
                 );
             }
             for ($hand = 0; $hand < $hands && $acts !== []; $hand++) {
@@ -174,5 +173,10 @@ final class Day
         }
 
         return Acts::of($now, $this->times);
+    }
+
+    private static function want(Act $act): string
+    {
+        return serialize([$act->machine, $act->what]);
     }
 }

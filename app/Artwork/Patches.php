@@ -8,6 +8,7 @@ use App\Artwork\Models\Artwork;
 use App\Shop\House;
 use Hakama\Stitch\Patch\PatchShape;
 use Hakama\Stitch\Patch\PatchVerdict;
+use Hakama\Words\Text;
 use Illuminate\Support\Facades\Cache;
 
 /** Whether designs can be cut out as patches: looked at once a tape. */
@@ -15,7 +16,7 @@ final readonly class Patches
 {
     public function __construct(private House $house) {}
 
-    /** @return list<string>|null why it cannot, in words; null where nothing can be said of it */
+    /** @return list<Text>|null why it cannot; null where nothing can be said of it */
     public function obstacles(Artwork $artwork): ?array
     {
         // One copy of a sheet is like the others; of a sheet nothing is said as a whole.

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Money;
 
+use App\Foundation\Words\Words;
 use App\Money\Queries\PriceList;
 use App\Money\Queries\ShopRates;
 use App\Orders\Models\Order;
@@ -72,7 +73,7 @@ final readonly class OrderMoney
         try {
             $quote = Quote::of($job, $rates, $prices->price(null), 0);
         } catch (NoPrice $e) {
-            $noPrice = $e->getMessage();
+            $noPrice = Words::why($e);
         }
 
         return new LineMoney(

@@ -6,6 +6,7 @@ namespace App\Plan;
 
 use App\Foundation\Formats\Json;
 use App\Foundation\Formats\UnfitInput;
+use App\Foundation\Words\Words;
 use Hakama\Calendar\Hands;
 use Hakama\Calendar\Hours;
 use Hakama\House\HouseRules;
@@ -130,7 +131,7 @@ final readonly class PlanJson
                 Hours::of($hours),
             );
         } catch (InvalidArgumentException $e) {
-            throw UnfitInput::at($one->where('hours'), $e->getMessage());
+            throw UnfitInput::at($one->where('hours'), Words::why($e));
         }
         $one->done();
 

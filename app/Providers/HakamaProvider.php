@@ -15,6 +15,7 @@ use App\Foundation\Database\TurnCache;
 use App\Foundation\Http\SentForm;
 use App\Foundation\ShopProfile;
 use App\Foundation\Words\IcuTranslator;
+use App\Foundation\Words\Words;
 use App\Money\Queries\ShopRates;
 use App\Orders\Actions\UndoOrder;
 use App\Orders\Queries\StationCounts;
@@ -39,6 +40,10 @@ use App\Stock\Actions\StockBook;
 use App\Stock\Queries\Bolts;
 use Carbon\Carbon;
 use Carbon\CarbonImmutable;
+use Hakama\Words\Decimal;
+use Hakama\Words\Money;
+use Hakama\Words\Text;
+use Hakama\Words\Texts;
 use Illuminate\Contracts\Foundation\Application;
 use Illuminate\Database\Connection;
 use Illuminate\Database\Eloquent\Model;
@@ -117,6 +122,9 @@ final class HakamaProvider extends ServiceProvider
             date_default_timezone_set($zone);
         }
         // Every form has a number of its own beside the token.
+        foreach ([Text::class, Texts::class, Decimal::class, Money::class] as $said) {
+            Blade::stringable($said, Words::say(...));
+        }
         Blade::directive('csrf', static fn(): string => '<?php echo \\'.SentForm::class.'::fields(); ?>');
         // A query in a loop stops a developer, never a shop.
         Model::preventLazyLoading();

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Setup;
 
+use App\Foundation\Words\Words;
 use Hakama\Setup\Advice;
 use Hakama\Setup\Backing\BackingPiece;
 use Hakama\Setup\Facts\Fact;
@@ -17,6 +18,7 @@ use Hakama\Setup\Proof\FactChange;
 use Hakama\Setup\Proof\SetupCase;
 use Hakama\Setup\Rules\OtherSchool;
 use Hakama\Setup\Rules\Reason;
+use Hakama\Words\Text;
 
 /** A piece of advice as it is written in a file: what is decided, why, what would turn it, and what would cure a stop. */
 final class AdviceFile
@@ -28,14 +30,14 @@ final class AdviceFile
         $advice = $explained->advice;
         $fit = $advice->fit;
         $cures = $explained->cures();
-        $note = static fn(Note|Warning $note): array => ['code' => $note->code, 'text' => $note->text];
+        $note = static fn(Note|Warning $note): array => ['code' => $note->code, 'text' => Words::say($note->text)];
         $warnings = array_map($note, $advice->warnings);
 
         return [
             'loading' => [
                 'towards_machine' => $advice->loading()->end->value,
-                'bracket' => $advice->loading()->bracketWords(),
-                'text' => $advice->loading()->words(),
+                'bracket' => Words::say($advice->loading()->bracketWords()),
+                'text' => Words::say($advice->loading()->words()),
             ],
             'access' => $advice->access()->value,
             'hoopings' => $advice->hoopings(),
@@ -49,13 +51,13 @@ final class AdviceFile
             'thread_weight' => $advice->threadWeight,
             'speed_spm' => $advice->speedSpm,
             'place' => [
-                'from' => $advice->placement->from(),
+                'from' => Words::say($advice->placement->from()),
                 'down_mm' => $advice->placement->downMm,
                 'across_mm' => $advice->placement->acrossMm,
             ],
             'steps' => array_map($note, $advice->steps),
             'warnings' => $advice->stops() && $cures === []
-                ? [...$warnings, ['code' => 'nothing_helps', 'text' => 'Nothing that is known here makes it possible.']]
+                ? [...$warnings, ['code' => 'nothing_helps', 'text' => Words::say(new Text('setup.cure.nothing_helps'))]]
                 : $warnings,
             'cautions' => array_map($note, $advice->cautions),
             'because' => array_map(
@@ -66,14 +68,14 @@ final class AdviceFile
                 static fn(OtherSchool $other): array => [
                     'about' => $other->about,
                     'rule' => $other->rule,
-                    'text' => $other->text,
+                    'text' => Words::say($other->text),
                 ],
                 $advice->otherSchools(),
             ),
             'asks' => array_map(
                 static fn(Ask $ask): array => [
                     'fact' => $ask->fact,
-                    'why' => $ask->why,
+                    'why' => Words::say($ask->why),
                     'decides' => $ask->decided(),
                 ],
                 $advice->asks,
@@ -119,11 +121,11 @@ final class AdviceFile
         return [
             'about' => $because->about->value,
             'rule' => $because->rule,
-            'text' => $because->text,
+            'text' => Words::say($because->text),
             'facts' => array_map(static fn(Fact $fact): string => $fact->value, $turning->facts($because)),
             ...$turning->changes === []
                 ? ['always' => true]
-                : ['unless' => ['facts' => self::merged($turning->changes), 'then' => $turning->then]],
+                : ['unless' => ['facts' => self::merged($turning->changes), 'then' => Words::say($turning->then)]],
         ];
     }
 
@@ -132,7 +134,7 @@ final class AdviceFile
     {
         return [
             'code' => $cure->kind->value,
-            'text' => $cure->text,
+            'text' => Words::say($cure->text),
             'facts' => self::merged($cure->changes),
             'minutes' => $cure->minutes(),
         ];

@@ -7,19 +7,20 @@ namespace App\Setup;
 use App\Machine\Models\Frame;
 use App\Machine\Models\Machine;
 use App\Setup\Models\ClampCheck;
+use Hakama\Words\Text;
 
 /** A clamp with one window on one machine. */
 final readonly class ClampRow
 {
     /**
      * @param ClampCheck|null $found when its true centre was found last
-     * @param string|null     $due   why it has to be found again
+     * @param Text|null     $due   why it has to be found again
      */
     public function __construct(
         public Machine $machine,
         public Frame $frame,
         public ?ClampCheck $found,
-        public ?string $due,
+        public ?Text $due,
     ) {}
 
     /** What was found is not what the catalogue has. */

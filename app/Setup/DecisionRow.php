@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Setup;
 
+use App\Foundation\Words\Words;
 use Hakama\House\Units;
 use Hakama\Machine\Driver;
 use Hakama\Setup\Advice;
@@ -13,6 +14,7 @@ use Hakama\Setup\Rules\OtherSchool;
 use Hakama\Setup\Rules\SetupTopic;
 use Hakama\Setup\Rules\Strength;
 use Hakama\Stitch\Turn;
+use Hakama\Words\Texts;
 
 /** One decision as the setup page lists it: what, in few words, and why when it is opened. */
 final readonly class DecisionRow
@@ -51,7 +53,7 @@ final readonly class DecisionRow
                 $advice,
                 SetupTopic::Loading,
                 __('setup.decision_row.loads_first'),
-                $advice->loading()->endWords(),
+                Words::say($advice->loading()->endWords()),
             ),
             self::of(
                 $advice,
@@ -76,13 +78,13 @@ final readonly class DecisionRow
                 $advice,
                 SetupTopic::Placement,
                 __('setup.decision_row.position'),
-                $placement->brief($units).$round,
+                Words::say($placement->brief($units)).$round,
             ),
             self::of(
                 $advice,
                 SetupTopic::Backing,
                 __('setup.decision_row.backing'),
-                "{$advice->backing->words()}, {$advice->backingGsm()} g/m²",
+                Words::say($advice->backing->words()).", {$advice->backingGsm()} g/m²",
             ),
             self::of(
                 $advice,
@@ -104,8 +106,8 @@ final readonly class DecisionRow
                 SetupTopic::Needle,
                 __('setup.decision_row.needle'),
                 self::byBlock(
-                    $advice->needle->words(),
-                    array_map(static fn(BlockAdvice $one): string => $one->needle->words(), $blocks),
+                    Words::say($advice->needle->label()),
+                    array_map(static fn(BlockAdvice $one): string => Words::say($one->needle->label()), $blocks),
                 ),
             ),
             self::of($advice, SetupTopic::Speed, __('setup.decision_row.speed'), __('setup.decision_row.spm', [
@@ -156,7 +158,11 @@ final readonly class DecisionRow
             $about,
             $label,
             $value,
-            $about === SetupTopic::Backing ? "{$because->text} {$advice->weightBecause()}" : $because->text,
+            Words::say(
+                $about === SetupTopic::Backing
+                    ? Texts::sentences($because->text, $advice->weightBecause())
+                    : $because->text,
+            ),
             $because->strength === Strength::Must,
             array_values(
                 array_filter(

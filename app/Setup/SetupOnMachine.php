@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Setup;
 
+use App\Foundation\Words\Words;
 use Hakama\Machine\Driver;
 use Hakama\Setup\Advice;
 use Hakama\Setup\Loading\Loading;
@@ -45,7 +46,7 @@ final readonly class SetupOnMachine
             array_intersect(self::FIRST_ALONE, array_column($advice->warnings, 'code')) !== [],
             $driver,
             $holes,
-            $advice->marks(),
+            Words::each($advice->marks()),
         );
     }
 
@@ -56,8 +57,8 @@ final readonly class SetupOnMachine
      */
     public function otherThan(self $other): array
     {
-        $known = array_map(static fn(Note $step): string => $step->text, $other->steps);
+        $known = array_map(static fn(Note $step): string => Words::say($step->text), $other->steps);
 
-        return array_values(array_diff(array_map(static fn(Note $step): string => $step->text, $this->steps), $known));
+        return array_values(array_diff(array_map(static fn(Note $step): string => Words::say($step->text), $this->steps), $known));
     }
 }

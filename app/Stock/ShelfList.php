@@ -6,6 +6,7 @@ namespace App\Stock;
 
 use App\Foundation\Formats\Csv;
 use App\Foundation\Formats\Xlsx;
+use App\Foundation\Words\Words;
 use Hakama\Thread\ShelfRow;
 use Hakama\Thread\UnfitRow;
 use Illuminate\Http\UploadedFile;
@@ -72,7 +73,7 @@ final class ShelfList
             try {
                 $rows[] = ShelfRow::of($named);
             } catch (UnfitRow $e) {
-                $problems[] = sprintf('Row %d, %s.', $number, $e->getMessage());
+                $problems[] = __('stock.shelf_list.row', ['row' => $number, 'what' => Words::why($e)]);
             }
         }
 
@@ -86,7 +87,7 @@ final class ShelfList
             return Csv::lines($path, self::MOST_ROWS);
         } catch (InvalidArgumentException $e) {
             throw UnfitRow::at('list', __('stock.shelf_list.save_it_as_csv_or_xlsx', [
-                'get_message' => $e->getMessage(),
+                'get_message' => Words::why($e),
             ]));
         }
     }

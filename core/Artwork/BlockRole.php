@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace Hakama\Artwork;
 
+use Hakama\Words\Text;
+
 /** What a block is for. */
 enum BlockRole: string
 {
@@ -14,13 +16,9 @@ enum BlockRole: string
     case Quilting = 'quilting';
     case None = 'none';
 
-    public function label(): string
+    public function label(): Text
     {
-        return match ($this) {
-            self::Placement => 'placement line',
-            self::TackDown => 'tack-down',
-            default => $this->value,
-        };
+        return new Text("artwork.block_role.{$this->value}");
     }
 
     /**

@@ -8,6 +8,8 @@ use Hakama\Stitch\Finding;
 use Hakama\Stitch\FindingCode;
 use Hakama\Stitch\Inspection\Crossing;
 use Hakama\Thread\ThreadSpec;
+use Hakama\Words\Decimal;
+use Hakama\Words\Text;
 
 /** What is to be said of a pattern once its blocks have their threads. */
 final readonly class ColourFindings
@@ -49,13 +51,11 @@ final readonly class ColourFindings
                 if ($difference < $alike) {
                     $findings[] = new Finding(
                         FindingCode::ThreadsAlike,
-                        sprintf(
-                            '%s and %s differ by only %.1f: put them on needles that are not neighbours, and read '.
-                                'the code before loading.',
-                            $one->code,
-                            $other->code,
-                            $difference,
-                        ),
+                        new Text('artwork.finding_text.threads_alike', [
+                            'one' => $one->code,
+                            'other' => $other->code,
+                            'difference' => new Decimal($difference),
+                        ]),
                         blocks: self::blocksIn($threads, $one, $other),
                     );
                 }
@@ -111,15 +111,12 @@ final readonly class ColourFindings
         return [
             new Finding(
                 FindingCode::TravelOverLight,
-                sprintf(
-                    'In %d place%s a dark thread is carried over lighter stitches sewn before, %.1f mm of block %d '.
-                        'over block %d at the worst.',
-                    count($shown),
-                    count($shown) === 1 ? '' : 's',
-                    $shown[0]->lengthMm,
-                    $shown[0]->block,
-                    $shown[0]->over,
-                ),
+                new Text('artwork.finding_text.travel_over_light', [
+                    'places' => count($shown),
+                    'length' => new Decimal($shown[0]->lengthMm),
+                    'block' => $shown[0]->block,
+                    'over' => $shown[0]->over,
+                ]),
                 array_map(static fn(Crossing $crossing): \Hakama\Stitch\Spot => $crossing->spot, $shown),
             ),
         ];

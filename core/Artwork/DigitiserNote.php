@@ -6,6 +6,11 @@ namespace Hakama\Artwork;
 
 use Hakama\Stitch\Finding;
 use Hakama\Stitch\MeasuringRules;
+use Hakama\Stitch\Spot;
+use Hakama\Words\Decimal;
+use Hakama\Words\Joined;
+use Hakama\Words\Text;
+use Hakama\Words\Texts;
 
 /** The findings of an artwork as a note to whoever digitised it, ready to send. */
 final readonly class DigitiserNote
@@ -15,7 +20,7 @@ final readonly class DigitiserNote
     /**
      * @param list<Finding> $findings those with nothing to ask are left out
      *
-     * @return string plain text; empty when there is nothing to ask
+     * @return list<Text> paragraphs; none when there is nothing to ask
      */
     public static function of(
         string $name,
@@ -25,53 +30,45 @@ final readonly class DigitiserNote
         float $heightMm,
         array $findings,
         MeasuringRules $rules,
-    ): string {
+    ): array {
         $points = [];
         foreach ($findings as $finding) {
             $request = $finding->code->request($rules);
             if ($request !== null) {
-                $points[] = sprintf(
-                    "%d. %s\n%s   %s",
-                    count($points) + 1,
-                    $finding->message,
-                    self::places($finding),
-                    $request,
-                );
+                $points[] = new Text($finding->spots === [] ? 'artwork.digitiser.point' : 'artwork.digitiser.point_seen', [
+                    'number' => count($points) + 1,
+                    'what' => $finding->message,
+                    'places' => self::places($finding),
+                    'request' => $request,
+                ]);
             }
         }
-        if ($points === []) {
-            return '';
-        }
-
-        return sprintf(
-            "About “%s” (%s, %d stitches, %.1f × %.1f mm):\n\n%s\n\nPlaces are millimetres right of and above the ".
-            "start. Thank you.\n",
-            $name,
-            $fileName,
-            $stitches,
-            $widthMm,
-            $heightMm,
-            implode("\n\n", $points),
-        );
+        return $points === [] ? [] : [
+            new Text('artwork.digitiser.about', [
+                'name' => $name,
+                'file' => $fileName,
+                'stitches' => $stitches,
+                'width' => new Decimal($widthMm),
+                'height' => new Decimal($heightMm),
+            ]),
+            ...$points,
+            new Text('artwork.digitiser.thank_you'),
+        ];
     }
 
-    private static function places(Finding $finding): string
+    private static function places(Finding $finding): Texts
     {
-        $places = array_map(
-            static fn(\Hakama\Stitch\Spot $spot): string => sprintf(
-                '(%.1f, %.1f)%s',
-                $spot->at->x,
-                $spot->at->y,
-                $spot->stitch > 0 ? ' at stitch '.$spot->stitch : '',
+        return new Texts(
+            Joined::Comma,
+            ...array_map(
+                static fn(Spot $spot): Text => new Text('artwork.digitiser.'.($spot->stitch > 0 ? 'at_stitch' : 'at'), [
+                    'x' => new Decimal($spot->at->x),
+                    'y' => new Decimal($spot->at->y),
+                    'stitch' => $spot->stitch,
+                ]),
+                array_slice($finding->spots, 0, self::PLACES),
             ),
-            array_slice($finding->spots, 0, self::PLACES),
+            ...(count($finding->spots) > self::PLACES ? [new Text('artwork.digitiser.and_elsewhere')] : []),
         );
-
-        return $places === []
-            ? ''
-            : '   Seen at '.
-                    implode(', ', $places).
-                    (count($finding->spots) > self::PLACES ? ' and elsewhere' : '').
-                    ".\n";
     }
 }

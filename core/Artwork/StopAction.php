@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace Hakama\Artwork;
 
+use Hakama\Words\Text;
+
 /** What happens at a stop. Everything but going on wants a hand, so the machine must halt there. */
 enum StopAction: string
 {
@@ -65,33 +67,19 @@ enum StopAction: string
         return implode(',', array_unique(array_column($acts, 'value')));
     }
 
-    public function label(): string
+    public function label(): Text
     {
-        return match ($this) {
-            self::GoOn => 'go on by itself',
-            self::BringOut => 'stop and bring the frame out',
-            self::LayCloth => 'lay the cloth',
-            self::ThereFirst => 'go on: the whole cloth lies there from the first stitch',
-            self::TrimCloth => 'trim the cloth',
-            self::AddBacking => 'add backing under the frame',
-            self::AddTopper => 'add film on top',
-            self::TapeAside => 'tape back or pocket aside',
-            self::TurnOver
-                => 'frame off and turned over, back or pocket taped to its lines, frame back on without a bump',
-            self::Press => 'press the cloth, covered; not vinyl, not plush',
-            self::BrushLint => 'brush the lint off',
-            self::Look => 'look before going on',
-        };
+        return new Text("artwork.stop.{$this->value}");
     }
 
     /** What the hands bring to it, cut to size beforehand; null where they bring nothing. */
-    public function brings(): ?string
+    public function brings(): ?Text
     {
         return match ($this) {
-            self::LayCloth, self::ThereFirst => 'cloth',
-            self::AddBacking => 'backing',
-            self::AddTopper => 'film',
-            self::TapeAside, self::TurnOver => 'back or pocket',
+            self::LayCloth, self::ThereFirst => new Text('artwork.brings.cloth'),
+            self::AddBacking => new Text('artwork.brings.backing'),
+            self::AddTopper => new Text('artwork.brings.film'),
+            self::TapeAside, self::TurnOver => new Text('artwork.brings.back_or_pocket'),
             default => null,
         };
     }

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Hakama\Artwork;
 
 use Hakama\Machine\HaltRules;
+use Hakama\Words\Text;
 
 /** What the operator would write on paper beside the file: block by block, what it is and what to do after it. */
 final readonly class StopSheet
@@ -100,16 +101,16 @@ final readonly class StopSheet
         return null;
     }
 
-    private static function reason(SheetBlock $block, BlockRole $role, bool $last, bool $preCut): string
+    private static function reason(SheetBlock $block, BlockRole $role, bool $last, bool $preCut): Text
     {
         return match (true) {
-            $last => 'the last block: nothing stops after it',
-            $block->action !== null || $block->also !== [] => 'decided by hand',
-            $role === BlockRole::Placement => 'cloth is laid on its placement line before it is tacked down',
+            $last => new Text('artwork.stop_because.last_block'),
+            $block->action !== null || $block->also !== [] => new Text('artwork.stop_because.by_hand'),
+            $role === BlockRole::Placement => new Text('artwork.stop_because.placement_line'),
             $role === BlockRole::TackDown && $preCut
-                => 'the cloth was cut to its shape before: nothing is trimmed in the frame',
-            $role === BlockRole::TackDown => 'cloth is trimmed along its tack-down before it is covered',
-            default => 'an ordinary colour change: the machine goes on by itself',
+                => new Text('artwork.stop_because.pre_cut'),
+            $role === BlockRole::TackDown => new Text('artwork.stop_because.tack_down'),
+            default => new Text('artwork.stop_because.colour_change'),
         };
     }
 }

@@ -5,6 +5,9 @@ declare(strict_types=1);
 namespace Hakama\Artwork;
 
 use Hakama\Machine\HaltRules;
+use Hakama\Words\Joined;
+use Hakama\Words\Text;
+use Hakama\Words\Texts;
 
 /** One line of the stop sheet: a block, and what happens when it is sewn. */
 final readonly class StopStep
@@ -26,7 +29,7 @@ final readonly class StopStep
         public bool $decided,
         public ?StopAction $action,
         public string $note,
-        public string $because,
+        public Text $because,
         public float $trimMm = 0.0,
         public array $acts = [],
     ) {}
@@ -41,14 +44,14 @@ final readonly class StopStep
         return in_array($action, $this->acts, true);
     }
 
-    /** What is done at the stop; '' after the last block, where no stop is. */
-    public function words(): string
+    /** What is done at the stop; nothing after the last block, where no stop is. */
+    public function words(): Texts
     {
         $hands = array_filter($this->acts, static fn(StopAction $one): bool => $one->halts());
 
-        return implode(
-            '; ',
-            array_map(static fn(StopAction $one): string => $one->label(), $hands === [] ? $this->acts : $hands),
+        return new Texts(
+            Joined::Semicolon,
+            ...array_map(static fn(StopAction $one): Text => $one->label(), $hands === [] ? $this->acts : $hands),
         );
     }
 

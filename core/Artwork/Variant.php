@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace Hakama\Artwork;
 
+use Hakama\Words\Text;
+
 /** What a version of an artwork is for. */
 enum Variant: string
 {
@@ -15,16 +17,8 @@ enum Variant: string
     case Names = 'names';
     case Other = 'other';
 
-    public function label(): string
+    public function label(): Text
     {
-        return match ($this) {
-            self::Standard => 'standard',
-            self::Cap => 'cap version',
-            self::Small => 'small-size version',
-            self::Large => 'large version',
-            self::Copies => 'several in one frame',
-            self::Names => 'a name on each',
-            self::Other => 'other version',
-        };
+        return new Text("artwork.variant.{$this->value}");
     }
 }

@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace Hakama\Calendar;
 
-use InvalidArgumentException;
+use Hakama\Words\Text;
 
 /** The hours of a day as people write them: "08:00-12:00, 12:30-17:00"; nothing is a day on which nobody works. */
 final class Shifts
@@ -17,7 +17,7 @@ final class Shifts
      *
      * @return list<array{int, int}> [from, to) in seconds of the day, rising
      *
-     * @throws InvalidArgumentException in words for who wrote it
+     * @throws UnfitHours
      */
     public static function read(string $text): array
     {
@@ -27,28 +27,24 @@ final class Shifts
                 continue;
             }
             if (preg_match('~^\s*(\d{1,2})(?::(\d\d))?\s*[-–]\s*(\d{1,2})(?::(\d\d))?\s*$~u', $part, $found) !== 1) {
-                throw new InvalidArgumentException(
-                    'Write hours like 08:00-12:00, 12:30-17:00; leave it empty when nobody works.',
-                );
+                throw new UnfitHours(new Text('shop.shifts.write_like'));
             }
             [$from, $to] = [
                 3600 * (int) $found[1] + 60 * (int) $found[2],
                 3600 * (int) $found[3] + 60 * (int) ($found[4] ?? 0),
             ];
             if ((int) $found[2] > 59 || (int) ($found[4] ?? 0) > 59 || $to > self::DAY) {
-                throw new InvalidArgumentException('There is no such time of day.');
+                throw new UnfitHours(new Text('shop.shifts.no_such_time'));
             }
             if ($to <= $from) {
-                throw new InvalidArgumentException(
-                    'A shift ends after it begins; one over midnight is written on two days, to 24:00 and from 0:00.',
-                );
+                throw new UnfitHours(new Text('shop.shifts.ends_before'));
             }
             $spans[] = [$from, $to];
         }
 
         $spans = self::joined($spans);
         if (count($spans) > self::MOST) {
-            throw new InvalidArgumentException(sprintf('A day has at most %d shifts.', self::MOST));
+            throw new UnfitHours(new Text('shop.shifts.too_many', ['most' => self::MOST]));
         }
 
         return $spans;

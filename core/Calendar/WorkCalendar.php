@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace Hakama\Calendar;
 
+use Hakama\Words\Text;
+
 /**
  * When is worked, and by how many: the usual week without the days off, with extra hours, without the times when
  * nobody is in or a machine is down. All times are seconds of local time.
@@ -93,18 +95,18 @@ final class WorkCalendar
      * Why nothing is done on a machine from one time to another, where it begins or where it ends; '' for the midday
      * break.
      */
-    public function reason(string $machine, int $from, int $to): string
+    public function reason(string $machine, int $from, int $to): Text|string
     {
         $within = static fn(int $at, int $begins, int $ends): bool => $begins <= $at && $at < $ends;
         foreach ([$from, $to - 1] as $at) {
             foreach ($this->down($machine) as [$begins, $ends, $why]) {
                 if ($within($at, $begins, $ends)) {
-                    return "down: {$why}";
+                    return new Text('plan.chart.is_down', ['why' => $why]);
                 }
             }
             foreach ($this->hands()->nobody as [$goes, $comes]) {
                 if ($within($at, $goes, $comes)) {
-                    return 'nobody is in';
+                    return new Text('plan.chart.nobody_in');
                 }
             }
         }

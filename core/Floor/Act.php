@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace Hakama\Floor;
 
+use Hakama\Words\Text;
+
 /** What a machine wants next from a hand, and how long it may wait. */
 final readonly class Act
 {
@@ -18,28 +20,30 @@ final readonly class Act
      */
     public function __construct(
         public string $machine,
-        public string $what,
+        public Text|string $what,
         public bool $stands,
         public float $slackS,
-        public string $because,
+        public Text|string $because,
         public float $takesS,
         public bool $isHooping = false,
     ) {}
 
     /** By when it is to be begun, in few words. */
-    public function when(): string
+    public function when(): Text
     {
         return match (true) {
-            $this->stands => 'now',
-            $this->slackS === INF => 'when nothing else is',
-            $this->slackS < 0 => 'too late by '.self::minutes(-$this->slackS),
-            default => 'in '.self::minutes($this->slackS),
+            $this->stands => new Text('floor.act.now'),
+            $this->slackS === INF => new Text('floor.act.any_time'),
+            $this->slackS < 0 => new Text('floor.act.too_late', ['by' => self::minutes(-$this->slackS)]),
+            default => new Text('floor.act.in', ['time' => self::minutes($this->slackS)]),
         };
     }
 
     /** "4 min", or seconds below a minute. */
-    public static function minutes(float $seconds): string
+    public static function minutes(float $seconds): Text
     {
-        return $seconds < 60 ? sprintf('%d s', (int) round($seconds)) : sprintf('%d min', (int) round($seconds / 60));
+        return $seconds < 60
+            ? new Text('floor.act.seconds', ['count' => (int) round($seconds)])
+            : new Text('floor.act.minutes', ['count' => (int) round($seconds / 60)]);
     }
 }

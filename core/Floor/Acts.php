@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace Hakama\Floor;
 
+use Hakama\Words\Text;
+
 /**
  * What hands are wanted for, first what keeps a machine from sewing: those that stand, the ones behind their promise first
  * and of the others what is soonest done, since the rest waits meanwhile. Then hooping, and what the next batch wants once
@@ -32,7 +34,7 @@ final class Acts
     /** @return list<Act> */
     private static function at(MachineNow $now, HandTimes $times): array
     {
-        $stands = static fn(string $what, string $because, float $takesS): Act => new Act(
+        $stands = static fn(Text $what, Text $because, float $takesS): Act => new Act(
             $now->machine,
             $what,
             true,
@@ -45,15 +47,15 @@ final class Acts
             Stage::Halted => [
                 $stands(
                     self::halt($now->haltedBy),
-                    'it stands until a hand has been there',
+                    new Text('floor.act_because.halted'),
                     $now->haltedBy === EventKind::ThreadBroke ? $times->breakS : $times->stopS,
                 ),
             ],
-            Stage::Sewn => [$stands('take the load off and put the next on', 'it is sewn and stands', $times->swapS)],
-            Stage::Preflight => [$stands('go through the list before the first load', 'it stands', $times->listS)],
+            Stage::Sewn => [$stands(new Text('floor.act.swap'), new Text('floor.act_because.sewn'), $times->swapS)],
+            Stage::Preflight => [$stands(new Text('floor.act.preflight'), new Text('floor.act_because.preflight'), $times->listS)],
             Stage::Ready => $now->frames->missing() <= 0
-                ? [$stands('start the next load', 'everything is hooped and it stands', $times->swapS)]
-                : [self::hoop($now, 'it stands with too little hooped', true, 0.0)],
+                ? [$stands(new Text('floor.act.start'), new Text('floor.act_because.ready'), $times->swapS)]
+                : [self::hoop($now, new Text('floor.act_because.too_little_hooped'), true, 0.0)],
             Stage::Sewing => self::ahead($now),
             Stage::Finished => [],
         };
@@ -69,12 +71,11 @@ final class Acts
             return [
                 self::hoop(
                     $now,
-                    sprintf(
-                        'the load ends in %s, hooping %s takes %s',
-                        Act::minutes($now->leftS),
-                        $missing === 1 ? 'one' : $missing,
-                        Act::minutes($missing * $now->frames->hoopS),
-                    ),
+                    new Text('floor.act_because.load_ends', [
+                        'ends' => Act::minutes($now->leftS),
+                        'count' => $missing,
+                        'takes' => Act::minutes($missing * $now->frames->hoopS),
+                    ]),
                     false,
                     $now->leftS - $missing * $now->frames->hoopS,
                 ),
@@ -89,19 +90,19 @@ final class Acts
                     $now->prepare,
                     false,
                     $now->leftS - $now->prepareS,
-                    'all of its batch is hooped: what comes next is made ready while it sews',
+                    new Text('floor.act_because.prepare'),
                     $now->prepareS,
                 ),
             ];
     }
 
-    private static function hoop(MachineNow $now, string $because, bool $stands, float $slackS): Act
+    private static function hoop(MachineNow $now, Text $because, bool $stands, float $slackS): Act
     {
         $missing = max(1, $now->frames->missing());
 
         return new Act(
             $now->machine,
-            sprintf('hoop %s more', $missing === 1 ? 'one' : $missing),
+            new Text('floor.act.hoop_more', ['count' => $missing]),
             $stands,
             $slackS,
             $because,
@@ -110,13 +111,13 @@ final class Acts
         );
     }
 
-    private static function halt(?EventKind $by): string
+    private static function halt(?EventKind $by): Text
     {
         return match ($by) {
-            EventKind::ThreadBroke => 'rethread, step back a few stitches, go on',
-            EventKind::BobbinRanOut => 'change the bobbin, go on',
-            EventKind::HandStop => 'do what is written at this stop, go on',
-            default => 'look why it was stopped, go on',
+            EventKind::ThreadBroke => new Text('floor.act.thread_broke'),
+            EventKind::BobbinRanOut => new Text('floor.act.bobbin_ran_out'),
+            EventKind::HandStop => new Text('floor.act.hand_stop'),
+            default => new Text('floor.act.look_why'),
         };
     }
 }

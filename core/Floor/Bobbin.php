@@ -4,6 +4,9 @@ declare(strict_types=1);
 
 namespace Hakama\Floor;
 
+use Hakama\Words\Decimal;
+use Hakama\Words\Text;
+
 /** What is left on the bobbins of a machine: every head has one, and all are changed together. */
 final readonly class Bobbin
 {
@@ -29,32 +32,22 @@ final readonly class Bobbin
      * @param int   $done      pieces of the batch that are sewn already
      * @param int   $of        pieces of the batch
      * @param int   $heads     pieces a load
+     * @param bool  $isInFrames what is counted are frames of several copies
      */
-    public function words(float $perPieceM, int $done, int $of, int $heads): string
+    public function words(float $perPieceM, int $done, int $of, int $heads, bool $isInFrames = false): Text
     {
         $loads = $this->pieces($perPieceM);
         $next = $done + $loads * $heads + 1;
+        $unit = $isInFrames ? 'frame' : 'piece';
 
         return match (true) {
-            $loads < 1 => sprintf(
-                'The bobbin holds %.1f m and a piece takes %.1f: change it now.',
-                $this->leftM(),
-                $perPieceM,
-            ),
-            $next > $of => sprintf(
-                'The bobbin lasts to the end of the batch: %s.',
-                self::piecesInWords($loads * $heads),
-            ),
-            default => sprintf(
-                'The bobbin lasts %s: change it before no. %d.',
-                self::piecesInWords($loads * $heads),
-                $next,
-            ),
+            $loads < 1 => new Text('floor.bobbin.change_now', [
+                'left' => new Decimal($this->leftM()),
+                'takes' => new Decimal($perPieceM),
+                'unit' => $unit,
+            ]),
+            $next > $of => new Text('floor.bobbin.lasts_to_the_end', ['count' => $loads * $heads, 'unit' => $unit]),
+            default => new Text('floor.bobbin.lasts', ['count' => $loads * $heads, 'unit' => $unit, 'next' => $next]),
         };
-    }
-
-    private static function piecesInWords(int $pieces): string
-    {
-        return $pieces === 1 ? 'one piece' : "{$pieces} pieces";
     }
 }

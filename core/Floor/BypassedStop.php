@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace Hakama\Floor;
 
+use Hakama\Words\Text;
+
 /** By what pieces that were looked at are told apart. */
 enum BypassedStop: string
 {
@@ -12,13 +14,8 @@ enum BypassedStop: string
     case Cloth = 'cloth';
     case Frame = 'frame';
 
-    public function label(): string
+    public function label(): Text
     {
-        return match ($this) {
-            self::Person => 'who sewed',
-            self::Machine => 'machine',
-            self::Cloth => 'cloth',
-            self::Frame => 'frame',
-        };
+        return new Text("floor.bypassed.{$this->value}");
     }
 }

@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace Hakama\Floor;
 
+use Hakama\Words\Text;
+
 /** Where a piece stands once it is off the machine. */
 enum FinishState: string
 {
@@ -15,14 +17,9 @@ enum FinishState: string
     case Rework = 'rework';
     case Passed = 'passed';
 
-    public function label(): string
+    public function label(): Text
     {
-        return match ($this) {
-            self::ToFinish => 'to finish',
-            self::ToCheck => 'to check',
-            self::Rework => 'to put right',
-            self::Passed => 'passed',
-        };
+        return new Text("floor.finish_state.{$this->value}");
     }
 
     /** What it is after the hands are done with it. */
@@ -48,7 +45,7 @@ enum FinishState: string
     public function checked(bool $good, string $by, string $sewnBy, bool $other): self
     {
         if ($this !== self::ToCheck) {
-            throw ActRefused::notForCheck($this->label());
+            throw ActRefused::notForCheck($this->value);
         }
         if ($other && $by !== '' && $by === $sewnBy) {
             throw ActRefused::ownWork($by);

@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace Hakama\Floor;
 
+use Hakama\Words\Text;
+
 /** Why a piece was spoiled. */
 enum SpoilCause: string
 {
@@ -16,17 +18,8 @@ enum SpoilCause: string
     case ClothCut = 'cloth_cut';
     case Other = 'other';
 
-    public function label(): string
+    public function label(): Text
     {
-        return match ($this) {
-            self::WrongWayUp => 'wrong way up',
-            self::WrongColour => 'wrong colour',
-            self::OffPlace => 'off its place',
-            self::Registration => 'lost registration',
-            self::Puckering => 'puckered',
-            self::FrameStruck => 'frame struck',
-            self::ClothCut => 'cloth cut',
-            self::Other => 'something else',
-        };
+        return new Text("floor.spoil.{$this->value}");
     }
 }

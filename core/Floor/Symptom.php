@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace Hakama\Floor;
 
+use Hakama\Words\Text;
+
 /**
  * What is seen on a piece or at the machine, with what is behind it: in the order in which it is soonest found and
  * cheapest to try. The machine's manual and those who are trained on it decide.
@@ -23,33 +25,21 @@ enum Symptom: string
     case Missed = 'missed_stitches';
     case HoopMarks = 'hoop_marks';
 
-    public function label(): string
+    public function label(): Text
     {
-        return match ($this) {
-            self::Flagging => 'The cloth lifts with the needle',
-            self::Registration => 'Parts of the design do not meet',
-            self::Puckering => 'The cloth gathers round the stitches, seen when it is unhooped',
-            self::Gaps => 'Gaps between filling and outline',
-            self::Loops => 'Loops of top thread on the surface',
-            self::BobbinOnTop => 'The bobbin thread shows on top',
-            self::ThreadBreaks => 'The thread breaks again and again',
-            self::NeedleBreaks => 'The needle breaks',
-            self::LettersClosed => 'Small letters have closed up',
-            self::StitchesSink => 'Stitches sink into the cloth',
-            self::Missed => 'Stitches are missing, often after a break',
-            self::HoopMarks => 'The frame has left a mark',
-        };
+        return new Text("floor.symptom.{$this->value}");
     }
 
     /** @return list<Remedy> what to look at, soonest first */
     public function remedies(): array
     {
-        $found = [];
-        foreach ($this->causes() as $cause => $do) {
-            $found[] = new Remedy($cause, $do);
-        }
-
-        return $found;
+        return array_map(
+            fn(string $cause): Remedy => new Remedy(
+                new Text("floor.cause.{$cause}"),
+                new Text("floor.remedy.{$this->value}_{$cause}"),
+            ),
+            $this->causes(),
+        );
     }
 
     /** What a piece that was spoiled by it is recorded as; null where that is no cause of its own. */
@@ -63,86 +53,22 @@ enum Symptom: string
         };
     }
 
-    /** @return array<string, string> what to do by what is behind it */
+    /** @return non-empty-list<string> codes of what may be behind it, soonest found first */
     private function causes(): array
     {
         return match ($this) {
-            self::Flagging => [
-                'the foot is too high' =>
-                    'Its lowest point about a card above the needle plate, on each needle; the power off.',
-                'it is not held tight' =>
-                    'Hoop it again, drum-tight but not stretched; on a cap the strap in the seam, clips at both posts.',
-                'too fast' => 'Slower: 650 on caps, 500 with detail.',
-                'too little under it' => 'One more layer, or backing that stays in.',
-            ],
-            self::Registration => [
-                'it slipped in the frame' => 'Backing caught on all four sides, larger than the frame; hoop again.',
-                'the cloth lifts with the needle' => 'See there: the foot first.',
-                'the frame was held back' =>
-                    'A neck too tight for the travel, cloth on the carriage, weight behind: load it waist first, hang it free.',
-                'slack pushed into the design' =>
-                    'On caps from the middle outwards and from the bill upwards: ask for a cap version.',
-                'the frame was moved' => 'After a bobbin or a break return to the last position, never centre anew.',
-            ],
-            self::Puckering => [
-                'it was stretched when it was hooped' =>
-                    'Smooth it, do not stretch it; a light spray on the backing holds it.',
-                'too little backing' => 'Two layers of cutaway on thin knits, one stuck.',
-                'the top tension is too high' => 'Lower it and try on a scrap of the same cloth.',
-                'the design is too dense for the cloth' =>
-                    'Ask for a lighter one; look at its densest place under Artwork.',
-                'too fast' => 'A little slower on soft cloth.',
-            ],
-            self::Gaps => [
-                'the cloth was pulled in' => 'More backing, hooped tighter; ask for more pull allowance.',
-                'parts do not meet' => 'See there: what slipped comes first.',
-                'the outline is sewn too late' => 'Ask for the outline right after its filling.',
-            ],
-            self::Loops => [
-                'the thread is out of its path' => 'Thread it again from the cone, every guide, the foot up.',
-                'the top tension is too low' => 'Higher, tried on a scrap.',
-                'lint in the tension' => 'A card between the discs, and the bobbin case cleaned; the power off.',
-                'the cone is stuck' => 'Look at the cone: it has to run off freely.',
-            ],
-            self::BobbinOnTop => [
-                'the top tension is too high' => 'Lower it: underneath a third of the column is bobbin thread.',
-                'the bobbin runs too freely' => 'Its tension, tried by its drop; thread it again in its case.',
-                'lint under the spring' => 'Clean the bobbin case.',
-            ],
-            self::ThreadBreaks => [
-                'the needle' => 'Bent, blunt, the wrong size, its eye not to the front: fit a new one.',
-                'the path' => 'Every guide; nothing caught at the cone.',
-                'the tension' => 'Top and bobbin, tried on a scrap.',
-                'a burr' => 'Hook, plate and foot, a finger run over them with the power off.',
-                'the thread is old or wrong' => 'Another cone; fine thread wants the fine needle.',
-            ],
-            self::NeedleBreaks => [
-                'it hit the frame, the bill or a clamp' =>
-                    'Pick the frame that is on, trace, look at the true centre. Count the pieces: eye protection.',
-                'a seam or too many layers' => 'A thicker needle, slower over the seam, or clear of it.',
-                'the needle is loose or bent' => 'Fit a new one, pushed up to its stop.',
-                'the cloth lifts with the needle' => 'See there: it pulls the needle aside.',
-            ],
-            self::LettersClosed => [
-                'the letters are too small' => 'Below the house’s limit: fine thread and needle, or larger letters.',
-                'they sink in' => 'Film on top.',
-                'too dense' => 'Ask for a version made for the small size.',
-            ],
-            self::StitchesSink => [
-                'no film on top' => 'Film on pile, ribs, quilting and open knits.',
-                'too little under the stitches' => 'Ask for underlay; letters applied as cloth stand out on padding.',
-            ],
-            self::Missed => [
-                'it went on too late after a break' => 'Step back a few stitches past the break before going on.',
-                'the frame moved without sewing' => 'Back to the start of the design; look at the mode.',
-                'the needle is bent or too thin for the cloth' => 'Fit another one.',
-                'the cloth lifts with the needle' => 'See there.',
-            ],
-            self::HoopMarks => [
-                'held too tight or too long' => 'Steam from a distance; out of the frame as soon as it is sewn.',
-                'the cloth keeps marks' =>
-                    'Stick it on hooped backing, or pad the frame: velvet, vinyl, leather, padded nylon.',
-            ],
+            self::Flagging => ['foot_too_high', 'not_held_tight', 'too_fast', 'too_little_under'],
+            self::Registration => ['slipped_frame', 'cloth_lifts_with_needle', 'frame_held_back', 'slack_pushed_into_design', 'frame_moved'],
+            self::Puckering => ['stretched_when_hooped', 'too_little_backing', 'top_tension_too_high', 'design_too_dense_for', 'too_fast'],
+            self::Gaps => ['cloth_pulled', 'parts_do_not_meet', 'outline_sewn_too_late'],
+            self::Loops => ['thread_out_of_its', 'top_tension_too_low', 'lint_tension', 'cone_stuck'],
+            self::BobbinOnTop => ['top_tension_too_high', 'bobbin_runs_too_freely', 'lint_under_spring'],
+            self::ThreadBreaks => ['needle', 'path', 'tension', 'burr', 'thread_old_or_wrong'],
+            self::NeedleBreaks => ['hit_frame_bill_or', 'seam_or_too_many', 'needle_loose_or_bent', 'cloth_lifts_with_needle'],
+            self::LettersClosed => ['letters_too_small', 'they_sink', 'too_dense'],
+            self::StitchesSink => ['no_film_on_top', 'too_little_under_stitches'],
+            self::Missed => ['went_on_too_late', 'frame_moved_without_sewing', 'needle_bent_or_too', 'cloth_lifts_with_needle'],
+            self::HoopMarks => ['held_too_tight_or', 'cloth_keeps_marks'],
         };
     }
 }

@@ -4,19 +4,26 @@ declare(strict_types=1);
 
 namespace Hakama\Garment;
 
+use Hakama\Words\Text;
+
 /** What a person measures from. */
 enum Datum: string
 {
-    case ShoulderAtNeck = 'shoulder seam at the neck';
-    case NeckSeam = 'neck seam';
-    case CollarSeam = 'collar seam';
-    case BillSeam = 'bill seam';
-    case SweatbandSeam = 'sweatband seam';
-    case StrapOpening = 'edge of the strap opening';
-    case CuffFold = 'upper fold of the cuff';
+    case ShoulderAtNeck = 'shoulder_at_neck';
+    case NeckSeam = 'neck_seam';
+    case CollarSeam = 'collar_seam';
+    case BillSeam = 'bill_seam';
+    case SweatbandSeam = 'sweatband_seam';
+    case StrapOpening = 'strap_opening';
+    case CuffFold = 'cuff_fold';
     case Hem = 'hem';
     case Waistband = 'waistband';
-    case CornerInside = 'corner inside the edging';
-    case PocketEdge = 'upper edge of the pocket';
-    case Middle = 'middle of the piece, half its measured height and width';
+    case CornerInside = 'corner_inside';
+    case PocketEdge = 'pocket_edge';
+    case Middle = 'middle';
+
+    public function label(): Text
+    {
+        return new Text("garment.datum.{$this->value}");
+    }
 }

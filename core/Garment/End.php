@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace Hakama\Garment;
 
+use Hakama\Words\Text;
+
 /** An end of a garment that can go towards the machine. */
 enum End: string
 {
@@ -19,8 +21,8 @@ enum End: string
     case Bill = 'bill';
     case Edge = 'edge';
 
-    public function label(): string
+    public function label(): Text
     {
-        return str_replace('_', ' ', $this->value);
+        return new Text("garment.end.{$this->value}");
     }
 }

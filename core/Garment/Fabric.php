@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace Hakama\Garment;
 
+use Hakama\Words\Text;
+
 enum Fabric: string
 {
     case Twill = 'twill';
@@ -59,9 +61,9 @@ enum Fabric: string
         };
     }
 
-    public function label(): string
+    public function label(): Text
     {
-        return str_replace('_', ' ', $this->value);
+        return new Text("garment.fabric.{$this->value}");
     }
 
     public function isKnit(): bool

@@ -7,6 +7,7 @@ namespace Hakama\Garment;
 use Hakama\Stitch\Bounds;
 use Hakama\Stitch\ConvexHull;
 use Hakama\Stitch\Point;
+use Hakama\Words\Text;
 
 /** A closure, seam, pocket, opening or other thing on a garment, where it lies on the shape. */
 final readonly class Feature
@@ -14,7 +15,7 @@ final readonly class Feature
     private const HAIR = 1e-9;
 
     /**
-     * @param string                $name   as people call it
+     * @param string                $name   a code: `garment.part` says it
      * @param non-empty-list<Point> $points of a line, or the corners of a convex patch
      * @param int                   $layers of cloth under the foot there
      * @param bool                  $isSewnOver a seam that designs are centred on
@@ -54,6 +55,11 @@ final readonly class Feature
     public function sewnOver(): self
     {
         return new self($this->kind, $this->name, $this->points, $this->layers, true);
+    }
+
+    public function label(): Text
+    {
+        return new Text("garment.part.{$this->name}");
     }
 
     public function bounds(): Bounds

@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace Hakama\Garment;
 
+use Hakama\Words\Text;
+
 enum Garment: string
 {
     case Cap = 'cap';
@@ -25,9 +27,9 @@ enum Garment: string
     case Patch = 'patch';
     case Other = 'other';
 
-    public function label(): string
+    public function label(): Text
     {
-        return str_replace('_', ' ', $this->value);
+        return new Text("garment.kind.{$this->value}");
     }
 
     /** Much of it hangs beside the frame. */

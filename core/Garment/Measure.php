@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace Hakama\Garment;
 
+use Hakama\Words\Text;
+
 /** What is measured of a garment, laid flat, mm. The value is its name in lists. */
 enum Measure: string
 {
@@ -61,8 +63,8 @@ enum Measure: string
         return $this === self::StrapPull ? self::LEAST_PULL_MM : self::LEAST_MM;
     }
 
-    public function label(): string
+    public function label(): Text
     {
-        return str_replace('_', ' ', $this->value);
+        return new Text("garment.measure.{$this->value}");
     }
 }

@@ -4,7 +4,8 @@ declare(strict_types=1);
 
 namespace Hakama\Garment;
 
-use InvalidArgumentException;
+use Hakama\Words\Decimal;
+use Hakama\Words\Text;
 
 /** What is known of a garment's measures in one size, mm, and from where; what is not in it is not known. */
 final readonly class Measures
@@ -16,18 +17,23 @@ final readonly class Measures
      * @param array<string, float>                 $mm   measure => mm
      * @param Provenance|array<string, Provenance> $from of all of them, or of each
      *
-     * @throws InvalidArgumentException when a measure is unknown or no garment has it
+     * @throws UnfitMeasure when a measure is unknown or no garment has it
      */
     public function __construct(private array $mm = [], Provenance|array $from = Provenance::Typed)
     {
         foreach ($mm as $name => $value) {
             $measure = Measure::tryFrom($name);
             if ($measure === null) {
-                throw new InvalidArgumentException("\"{$name}\" is no measure of a garment");
+                throw new UnfitMeasure(new Text('garment.refused.no_measure', ['name' => $name]));
             }
             if ($value < $measure->leastMm() || $value > Measure::MOST_MM) {
-                throw new InvalidArgumentException(
-                    sprintf('%s is %s to %s mm, not %s', $name, $measure->leastMm(), Measure::MOST_MM, $value),
+                throw new UnfitMeasure(
+                    new Text('garment.refused.outside', [
+                        'measure' => $measure->label(),
+                        'least' => new Decimal($measure->leastMm(), 0),
+                        'most' => new Decimal(Measure::MOST_MM, 0),
+                        'given' => (string) $value,
+                    ]),
                 );
             }
         }

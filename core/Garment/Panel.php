@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace Hakama\Garment;
 
+use Hakama\Words\Text;
+
 /** The part of a garment that is sewn on, laid flat before the person. */
 enum Panel: string
 {
@@ -47,9 +49,9 @@ enum Panel: string
         };
     }
 
-    public function label(): string
+    public function label(): Text
     {
-        return $this === self::Flat ? 'piece' : $this->value;
+        return new Text("garment.panel.{$this->value}");
     }
 
     /** From one end of a tube to the other; null where it is none. */

@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace Hakama\Garment;
 
+use Hakama\Words\Text;
+
 enum Position: string
 {
     case LeftChest = 'left_chest';
@@ -20,14 +22,14 @@ enum Position: string
     case Centre = 'centre';
 
     /** The seam or edge from which a person measures down to what is here. */
-    public function seam(): string
+    public function seam(): Text
     {
         return match ($this) {
-            self::LeftChest => Datum::ShoulderAtNeck->value,
-            self::FullFront, self::FullBack => Datum::NeckSeam->value,
-            self::Sleeve => Datum::Hem->value,
-            self::Leg => Datum::Waistband->value,
-            default => 'edge',
+            self::LeftChest => Datum::ShoulderAtNeck->label(),
+            self::FullFront, self::FullBack => Datum::NeckSeam->label(),
+            self::Sleeve => Datum::Hem->label(),
+            self::Leg => Datum::Waistband->label(),
+            default => new Text('garment.datum.edge'),
         };
     }
 
@@ -51,8 +53,8 @@ enum Position: string
         return [self::Corner, self::Pocket, self::Centre];
     }
 
-    public function label(): string
+    public function label(): Text
     {
-        return str_replace('_', ' ', $this->value);
+        return new Text("garment.position.{$this->value}");
     }
 }

@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace Hakama\Garment;
 
+use Hakama\Words\Text;
+
 /** Where a figure comes from: how far it may be trusted, and whether somebody has to be asked. */
 enum Provenance: string
 {
@@ -22,14 +24,8 @@ enum Provenance: string
         };
     }
 
-    public function label(): string
+    public function label(): Text
     {
-        return match ($this) {
-            self::Measured => 'measured',
-            self::Typed => 'typed in',
-            self::Catalogue => 'from the catalogue',
-            self::Estimated => 'estimated',
-            self::Unknown => 'not known',
-        };
+        return new Text("garment.provenance.{$this->value}");
     }
 }

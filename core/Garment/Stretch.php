@@ -4,18 +4,16 @@ declare(strict_types=1);
 
 namespace Hakama\Garment;
 
+use Hakama\Words\Text;
+
 enum Stretch: string
 {
     case None = 'none';
     case Low = 'low';
     case High = 'high';
 
-    public function label(): string
+    public function label(): Text
     {
-        return match ($this) {
-            self::None => 'no stretch',
-            self::Low => 'a little stretch',
-            self::High => 'much stretch',
-        };
+        return new Text("garment.stretch.{$this->value}");
     }
 }

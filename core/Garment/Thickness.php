@@ -4,11 +4,18 @@ declare(strict_types=1);
 
 namespace Hakama\Garment;
 
+use Hakama\Words\Text;
+
 enum Thickness: string
 {
     case Light = 'light';
     case Medium = 'medium';
     case Heavy = 'heavy';
+
+    public function label(): Text
+    {
+        return new Text("garment.thickness.{$this->value}");
+    }
 
     /** One layer of such cloth under the foot, mm. */
     public function layerMm(): float

@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace Hakama\House;
 
+use Hakama\Words\Text;
+
 /** What somebody may do; each may do what the ones before it may. */
 enum Role: string
 {
@@ -20,13 +22,8 @@ enum Role: string
     }
 
     /** What it is for, as the page of people says it. */
-    public function words(): string
+    public function words(): Text
     {
-        return match ($this) {
-            self::Viewer => 'looks at everything, changes nothing',
-            self::Operator => 'stands at the machines: Floor, needles, cones, backing, practice',
-            self::Planner => 'takes orders, sets up, plans, keeps the catalogue',
-            self::Owner => 'house rules, people, machines and tablets, and everything else',
-        };
+        return new Text("people.role.{$this->value}");
     }
 }

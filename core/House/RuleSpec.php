@@ -22,7 +22,7 @@ final readonly class RuleSpec
         public float $default,
         public float $least,
         public float $most,
-        public string $unit,
+        private bool $isMoney = false,
     ) {}
 
     public static function of(HouseRule $rule): self
@@ -41,6 +41,6 @@ final readonly class RuleSpec
     /** An amount is kept in cents, and read and typed as money. */
     public function isMoney(): bool
     {
-        return str_starts_with($this->unit, 'cents');
+        return $this->isMoney;
     }
 }

@@ -4,16 +4,25 @@ declare(strict_types=1);
 
 namespace Hakama\House;
 
-use InvalidArgumentException;
+use Hakama\Words\Joined;
+use Hakama\Words\Refusal;
+use Hakama\Words\Text;
+use Hakama\Words\Texts;
 
-final class UnfitRule extends InvalidArgumentException
+final class UnfitRule extends Refusal
 {
     public static function outside(HouseRule $rule, float $value): self
     {
         $spec = RuleSpec::of($rule);
 
         return new self(
-            sprintf('%s is %s to %s %s, not %s', $rule->value, $spec->least, $spec->most, $spec->unit, $value),
+            new Text('shop.unfit_rule.outside', [
+                'rule' => new Text("rules.{$rule->value}.label"),
+                'least' => (string) $spec->least,
+                'most' => (string) $spec->most,
+                'unit' => new Text("rules.{$rule->value}.unit"),
+                'given' => (string) $value,
+            ]),
         );
     }
 
@@ -23,18 +32,20 @@ final class UnfitRule extends InvalidArgumentException
 
         return new self(
             $known === null
-                ? sprintf('"%s" is no question of the house', mb_substr($question, 0, 40))
-                : sprintf(
-                    '%s is %s, not "%s"',
-                    $question,
-                    implode(' or ', array_map(static fn(School $one): string => $one->value, $known->schools())),
-                    mb_substr($school, 0, 40),
-                ),
+                ? new Text('shop.unfit_rule.no_question', ['question' => mb_substr($question, 0, 40)])
+                : new Text('shop.unfit_rule.no_school', [
+                    'question' => $question,
+                    'schools' => new Texts(
+                        Joined::Or,
+                        ...array_map(static fn(School $one): string => $one->value, $known->schools()),
+                    ),
+                    'given' => mb_substr($school, 0, 40),
+                ]),
         );
     }
 
     public static function day(): self
     {
-        return new self('the day starts, breaks, goes on and ends in that order');
+        return new self(new Text('shop.unfit_rule.day'));
     }
 }

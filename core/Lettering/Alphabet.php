@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace Hakama\Lettering;
 
+use Hakama\Words\Text;
+
 /** The alphabets that are drawn here. */
 enum Alphabet: string
 {
@@ -11,22 +13,14 @@ enum Alphabet: string
     case Script = 'script';
     case Small = 'small';
 
-    public function label(): string
+    public function label(): Text
     {
-        return match ($this) {
-            self::Block => 'block',
-            self::Script => 'script',
-            self::Small => 'small',
-        };
+        return new Text("artwork.alphabet.{$this->value}");
     }
 
-    public function meaning(): string
+    public function meaning(): Text
     {
-        return match ($this) {
-            self::Block => 'upright letters in satin columns',
-            self::Script => 'joined handwriting in satin columns',
-            self::Small => 'lines sewn there and back, for letters too low for satin',
-        };
+        return new Text("artwork.alphabet_meaning.{$this->value}");
     }
 
     /** Sewn as satin columns; else as lines there and back. */

@@ -4,66 +4,69 @@ declare(strict_types=1);
 
 namespace Hakama\Lettering;
 
-use DomainException;
+use Hakama\Words\Decimal;
+use Hakama\Words\Refusal;
+use Hakama\Words\Text;
 
 /** A text that cannot be sewn as it was asked for. */
-final class UnfitText extends DomainException
+final class UnfitText extends Refusal
 {
     public static function nothing(): self
     {
-        return new self('There is nothing to sew: type the text');
+        return new self(new Text('artwork.unfit_text.nothing'));
     }
 
     public static function tooManySigns(int $signs, int $most): self
     {
-        return new self(sprintf('%d signs are more than the %d one line may have', $signs, $most));
+        return new self(new Text('artwork.unfit_text.too_many_signs', ['signs' => $signs, 'most' => $most]));
     }
 
     public static function unknownSign(string $sign, Alphabet $alphabet): self
     {
-        return new self(sprintf('“%s” (U+%04X) is not in the %s alphabet', $sign, mb_ord($sign), $alphabet->label()));
+        return new self(new Text('artwork.unfit_text.unknown_sign', [
+            'sign' => $sign,
+            'code' => sprintf('U+%04X', mb_ord($sign)),
+            'alphabet' => $alphabet->label(),
+        ]));
     }
 
     public static function tooLow(float $heightMm, float $leastMm, Alphabet $alphabet): self
     {
         return new self(
-            sprintf(
-                'Letters %s mm high are too low for the %s alphabet, which starts at %s mm%s',
-                round($heightMm, 1),
-                $alphabet->label(),
-                round($leastMm, 1),
-                $alphabet === Alphabet::Small ? '' : ': take the small one',
-            ),
+            new Text('artwork.unfit_text.too_low', [
+                'height' => new Decimal($heightMm),
+                'least' => new Decimal($leastMm),
+                'alphabet' => $alphabet->label(),
+                'small' => $alphabet === Alphabet::Small ? 'yes' : 'no',
+            ]),
         );
     }
 
     public static function tooLong(float $mostMm, float $wouldBeMm, float $leastMm): self
     {
         return new self(
-            sprintf(
-                'it does not go into %s mm: at the least height of %s mm it is %s mm long',
-                round($mostMm, 1),
-                round($leastMm, 1),
-                round($wouldBeMm, 1),
-            ),
+            new Text('artwork.unfit_text.too_long', [
+                'most' => new Decimal($mostMm),
+                'least' => new Decimal($leastMm),
+                'would_be' => new Decimal($wouldBeMm),
+            ]),
         );
     }
 
     public static function tooTight(float $radiusMm, float $leastMm): self
     {
         return new self(
-            sprintf(
-                'An arc of %s mm radius is too tight for this text: it wants %s mm',
-                round($radiusMm, 1),
-                ceil($leastMm),
-            ),
+            new Text('artwork.unfit_text.too_tight', [
+                'radius' => new Decimal($radiusMm),
+                'least' => new Decimal(ceil($leastMm), 0),
+            ]),
         );
     }
 
     public static function tooManyOfSize(string $size, int $over): self
     {
         return new self(
-            sprintf('%d more %s for size %s than there are pieces of it', $over, $over === 1 ? 'text' : 'texts', $size),
+            new Text('artwork.unfit_text.too_many_of_size', ['over' => $over, 'size' => $size]),
         );
     }
 
@@ -71,13 +74,11 @@ final class UnfitText extends DomainException
     public static function notAsMany(int $texts, int $pieces, string $without): self
     {
         return new self(
-            sprintf(
-                '%d %s for %d pieces: one text a piece%s',
-                $texts,
-                $texts === 1 ? 'text' : 'texts',
-                $pieces,
-                $without === '' ? '' : ", still without: {$without}",
-            ),
+            new Text('artwork.unfit_text.not_as_many', [
+                'texts' => $texts,
+                'pieces' => $pieces,
+                'without' => $without,
+            ]),
         );
     }
 }

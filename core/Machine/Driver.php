@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace Hakama\Machine;
 
+use Hakama\Words\Text;
+
 /** What carries the frame. */
 enum Driver: string
 {
@@ -11,4 +13,9 @@ enum Driver: string
     case Cap = 'cap';
     case Cylinder = 'cylinder';
     case Clamp = 'clamp';
+
+    public function label(): Text
+    {
+        return new Text("shop.driver.{$this->value}");
+    }
 }

@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace Hakama\Machine;
 
+use Hakama\Words\Text;
+
 /**
  * How a frame holds. Whatever depends on it is asked here, each kind named in every answer: a new kind makes the analyser
  * name all of them.
@@ -17,6 +19,11 @@ enum FrameKind: string
     case Cylinder = 'cylinder';
     case Clamp = 'clamp';
     case Pocket = 'pocket';
+
+    public function label(): Text
+    {
+        return new Text("shop.frame_kind.{$this->value}");
+    }
 
     /** It holds a cap round its driver, and nothing else. */
     public function turnsCaps(): bool

@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace Hakama\Machine;
 
+use Hakama\Words\Text;
+
 /** Frames to begin with, as sets by what they are for; each size can be changed to what the shop really has. */
 enum FrameSet: string
 {
@@ -14,28 +16,14 @@ enum FrameSet: string
     case Cylinder = 'cylinder';
     case Clamp = 'clamp';
 
-    public function words(): string
+    public function words(): Text
     {
-        return match ($this) {
-            self::Round => 'Round frames, 9 to 15 cm',
-            self::Square => 'Square and oblong, 18 cm and 30 by 24 cm',
-            self::Magnet => 'Magnet frames, 13 cm and 34 by 20 cm',
-            self::Cap => 'Cap rings',
-            self::Cylinder => 'Cylinder frame, 8 cm',
-            self::Clamp => 'Clamp, 10 by 7 cm',
-        };
+        return new Text("shop.frame_set.{$this->value}");
     }
 
-    public function isFor(): string
+    public function isFor(): Text
     {
-        return match ($this) {
-            self::Round => 'polos, tees, small chests',
-            self::Square => 'backs, bags, table linen',
-            self::Magnet => 'thick and delicate cloth',
-            self::Cap => 'caps on the cap driver',
-            self::Cylinder => 'sleeves, legs, stockings',
-            self::Clamp => 'pockets, straps, bags',
-        };
+        return new Text("shop.frame_set_for.{$this->value}");
     }
 
     /** @return array<string, FrameSpec> its name => the frame */

@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace Hakama\Machine;
 
+use Hakama\Words\Text;
+
 /** Size and point of a needle. */
 final readonly class NeedleType
 {
@@ -36,7 +38,7 @@ final readonly class NeedleType
         return $this->size === self::FINE;
     }
 
-    /** The same in words, as `words()` says it. */
+    /** The same, as `code()` writes it. */
     public static function read(string $words): self
     {
         [$size, $point] = [...explode(' ', $words, 2), ''];
@@ -64,8 +66,14 @@ final readonly class NeedleType
         return [$this->size, $this->point] === [$other->size, $other->point];
     }
 
-    public function words(): string
+    /** As it is written in files: "75/11 sharp"; read() reads it. */
+    public function code(): string
     {
         return trim("{$this->size} {$this->point}");
+    }
+
+    public function label(): Text
+    {
+        return new Text('needles.type.'.($this->point === '' ? 'plain' : $this->point), ['size' => $this->size]);
     }
 }

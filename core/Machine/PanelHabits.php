@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace Hakama\Machine;
 
+use Hakama\Words\Text;
+
 /** What is so on one machine and not in the shop: what its panel shows, and how its parts are set. '' is not known. */
 final readonly class PanelHabits
 {
@@ -45,17 +47,17 @@ final readonly class PanelHabits
      *
      * @param string $countsFrom the side at which needle 1 is: left or right
      *
-     * @return list<string> sentences
+     * @return list<Text> sentences
      */
     public function card(string $countsFrom, ?FrameKind $kind): array
     {
         $shown = $kind === null ? '' : $this->shows($kind);
 
         return [
-            "Needle 1 is at the {$countsFrom}.",
-            ...($shown === '' ? [] : ["For this frame the panel shows {$shown}."]),
-            ...($this->foot === '' ? [] : ["Foot: {$this->foot}."]),
-            ...($this->screws === '' ? [] : ["Screws: {$this->screws}."]),
+            new Text("setup.panel_words.needle_one_{$countsFrom}"),
+            ...($shown === '' ? [] : [new Text('setup.panel_words.shows', ['shown' => $shown])]),
+            ...($this->foot === '' ? [] : [new Text('setup.panel_words.foot', ['foot' => $this->foot])]),
+            ...($this->screws === '' ? [] : [new Text('setup.panel_words.screws', ['screws' => $this->screws])]),
         ];
     }
 

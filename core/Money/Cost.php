@@ -4,6 +4,10 @@ declare(strict_types=1);
 
 namespace Hakama\Money;
 
+use Hakama\Words\Decimal;
+use Hakama\Words\Money;
+use Hakama\Words\Text;
+
 /** What a job costs the shop, line by line: each rounded on its own, the total their sum. */
 final readonly class Cost
 {
@@ -18,7 +22,9 @@ final readonly class Cost
             CostCategory::Blank,
             null,
             $job->blank * $n,
-            $job->blank === 0 ? 'the customer brings them' : "{$n} × {$job->blank} cents",
+            $job->blank === 0
+                ? new Text('money.cost_from.customer_brings')
+                : new Text('money.cost_from.pieces', ['pieces' => $n, 'each' => new Money($job->blank)]),
         );
         $atRisk = $job->blankValue * $n;
         foreach ($job->works as $work) {
@@ -26,14 +32,17 @@ final readonly class Cost
             $atRisk += self::sum($of);
             array_push($lines, ...$of);
         }
-        $lines[] = new CostLine(CostCategory::Artwork, null, $job->artwork, 'once');
+        $lines[] = new CostLine(CostCategory::Artwork, null, $job->artwork, new Text('money.cost_from.once'));
         $lines[] = $rates->spoilage->line($atRisk);
         $above = self::sum($lines);
         $lines[] = new CostLine(
             CostCategory::Overhead,
             null,
             Amount::of($above)->percent($rates->overhead)->cents(),
-            sprintf('%s %% of %d cents: all lines above', $rates->overhead, $above),
+            new Text('money.cost_from.overhead', [
+                'percent' => self::figure($rates->overhead),
+                'of' => new Money($above),
+            ]),
         );
 
         return new self($lines);
@@ -48,7 +57,10 @@ final readonly class Cost
     public static function real(Job $job, Rates $rates, array $done): self
     {
         $pieces = max([0, ...array_map(static fn(Done $one): int => $one->pieces, $done)]);
-        $lines = [new CostLine(CostCategory::Blank, null, $job->blank * $pieces, "{$pieces} × {$job->blank} cents")];
+        $lines = [new CostLine(CostCategory::Blank, null, $job->blank * $pieces, new Text('money.cost_from.pieces', [
+            'pieces' => $pieces,
+            'each' => new Money($job->blank),
+        ]))];
         $spoiled = 0;
         foreach ($done as $one) {
             $spoiled += $one->spoiled;
@@ -56,19 +68,22 @@ final readonly class Cost
                 $lines[] = $line->about === CostCategory::Machine ? self::clocked($one, $rates) : $line;
             }
         }
-        $lines[] = new CostLine(CostCategory::Artwork, null, $job->artwork, 'once');
+        $lines[] = new CostLine(CostCategory::Artwork, null, $job->artwork, new Text('money.cost_from.once'));
         $lines[] = new CostLine(
             CostCategory::Spoilage,
             null,
             $spoiled * $job->blankValue,
-            "{$spoiled} spoiled × {$job->blankValue} cents",
+            new Text('money.cost_from.spoiled', ['pieces' => $spoiled, 'each' => new Money($job->blankValue)]),
         );
         $above = self::sum($lines);
         $lines[] = new CostLine(
             CostCategory::Overhead,
             null,
             Amount::of($above)->percent($rates->overhead)->cents(),
-            sprintf('%s %% of %d cents: all lines above', $rates->overhead, $above),
+            new Text('money.cost_from.overhead', [
+                'percent' => self::figure($rates->overhead),
+                'of' => new Money($above),
+            ]),
         );
 
         return new self($lines);
@@ -80,12 +95,11 @@ final readonly class Cost
             CostCategory::Machine,
             $done->work->name,
             self::hours($done->work->setupMin, $done->machineS, $rates->machineH)->cents(),
-            sprintf(
-                '%s min before, %d s by its clock at %d cents an hour',
-                $done->work->setupMin,
-                (int) round($done->machineS),
-                $rates->machineH,
-            ),
+            new Text('money.cost_from.clocked', [
+                'minutes' => self::figure($done->work->setupMin),
+                'seconds' => (int) round($done->machineS),
+                'hour' => new Money($rates->machineH),
+            ]),
         );
     }
 
@@ -113,11 +127,11 @@ final readonly class Cost
         $loads = (int) ceil($n / $work->perLoad);
         $thread = static fn(float $m, int $km): array => [
             Amount::of($m)->times($n)->times($km)->per(1000),
-            sprintf('%s m × %d at %d cents a km', $m, $n, $km),
+            new Text('money.cost_from.thread', ['metres' => self::figure($m), 'pieces' => $n, 'km' => new Money($km)]),
         ];
         $cloth = static fn(float $cm2, int $m2): array => [
             Amount::of($cm2)->times($n)->times($m2)->per(10_000),
-            sprintf('%s cm² × %d at %d cents a m²', $cm2, $n, $m2),
+            new Text('money.cost_from.cloth', ['cm2' => self::figure($cm2), 'pieces' => $n, 'm2' => new Money($m2)]),
         ];
         $lines = [
             [CostCategory::TopThread, ...$thread($work->materials->topM, $rates->threadKm)],
@@ -128,29 +142,27 @@ final readonly class Cost
             ...$work->materials->hardware === 0 ? [] : [[
                 CostCategory::Applique,
                 Amount::of($work->materials->hardware)->times($n),
-                sprintf('hardware: %d × %d cents', $n, $work->materials->hardware),
+                new Text('money.cost_from.hardware', ['pieces' => $n, 'each' => new Money($work->materials->hardware)]),
             ]],
             [
                 CostCategory::Machine,
                 self::hours($work->setupMin, $loads * $work->sewS, $rates->machineH),
-                sprintf(
-                    '%s min before, %d loads of %s s at %d cents an hour',
-                    $work->setupMin,
-                    $loads,
-                    $work->sewS,
-                    $rates->machineH,
-                ),
+                new Text('money.cost_from.machine', [
+                    'minutes' => self::figure($work->setupMin),
+                    'loads' => $loads,
+                    'seconds' => self::figure($work->sewS),
+                    'hour' => new Money($rates->machineH),
+                ]),
             ],
             [
                 CostCategory::Hands,
                 $rates->hands->cents($work->setupMin, $n * $work->hoopS, $n * $work->finishS),
-                sprintf(
-                    '%s min before, %d × %s s at %s',
-                    $work->setupMin,
-                    $n,
-                    round($work->hoopS + $work->finishS, 1),
-                    $rates->hands->words(),
-                ),
+                new Text('money.cost_from.hands', [
+                    'minutes' => self::figure($work->setupMin),
+                    'pieces' => $n,
+                    'seconds' => self::figure($work->hoopS + $work->finishS),
+                    'rate' => $rates->hands->words(),
+                ]),
             ],
         ];
 
@@ -158,6 +170,16 @@ final readonly class Cost
             static fn(array $line): CostLine => new CostLine($line[0], $work->name, $line[1]->cents(), $line[2]),
             $lines,
         );
+    }
+
+    /** With no more digits than it has, two at most. */
+    private static function figure(float $value): Decimal
+    {
+        return new Decimal($value, match (true) {
+            abs($value - round($value)) < 1e-9 => 0,
+            abs($value - round($value, 1)) < 1e-9 => 1,
+            default => 2,
+        });
     }
 
     /** Minutes and seconds at so many cents an hour. */

@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace Hakama\Money;
 
+use Hakama\Words\Text;
+
 /** One line of what a job costs, with where its figure comes from. */
 final readonly class CostLine
 {
@@ -12,6 +14,6 @@ final readonly class CostLine
         public CostCategory $about,
         public ?string $decoration,
         public int $cents,
-        public string $from,
+        public Text $from,
     ) {}
 }

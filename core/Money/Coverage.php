@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace Hakama\Money;
 
+use Hakama\Words\Text;
+
 /** How much of its box a design covers, as it is said on the telephone. */
 enum Coverage: string
 {
@@ -12,14 +14,9 @@ enum Coverage: string
     case Half = 'half';
     case Full = 'full';
 
-    public function label(): string
+    public function label(): Text
     {
-        return match ($this) {
-            self::Outline => 'lines only',
-            self::Letters => 'letters, or thin shapes',
-            self::Half => 'about half of it filled',
-            self::Full => 'filled all over',
-        };
+        return new Text("money.coverage.{$this->value}");
     }
 
     /** Share of the box that is covered. */

@@ -4,6 +4,9 @@ declare(strict_types=1);
 
 namespace Hakama\Money;
 
+use Hakama\Words\Money;
+use Hakama\Words\Text;
+
 /** What an hour of hands costs, cents, by what they do. */
 final readonly class HandRates
 {
@@ -29,11 +32,15 @@ final readonly class HandRates
             ->plus(Amount::of($finishS)->times($this->finishH)->per(3600));
     }
 
-    /** "2400 cents an hour", or "2400, 1900 and 1700 cents an hour" of setting up, hooping and finishing */
-    public function words(): string
+    /** "24.00 an hour", or what an hour of setting up, of hooping and of finishing costs. */
+    public function words(): Text
     {
         return $this->setupH === $this->hoopH && $this->hoopH === $this->finishH
-            ? "{$this->setupH} cents an hour"
-            : "{$this->setupH}, {$this->hoopH} and {$this->finishH} cents an hour of setting up, hooping and finishing";
+            ? new Text('money.cost_from.rate', ['hour' => new Money($this->setupH)])
+            : new Text('money.cost_from.rates', [
+                'setup' => new Money($this->setupH),
+                'hoop' => new Money($this->hoopH),
+                'finish' => new Money($this->finishH),
+            ]);
     }
 }

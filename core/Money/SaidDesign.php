@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace Hakama\Money;
 
+use Hakama\Words\Text;
+
 /** A design as it is said on the telephone: about so large, so many stitches and colours, sewn in so many places. */
 final readonly class SaidDesign
 {
@@ -17,16 +19,12 @@ final readonly class SaidDesign
     ) {}
 
     /** "in two places, about 5 400 stitches in 3 colours each" */
-    public function words(): string
+    public function words(): Text
     {
-        return sprintf(
-            'in %s, %s%d stitches in %d %s%s',
-            $this->places === 1 ? 'one place' : "{$this->places} places",
-            $this->stitches->isKnown ? '' : 'about ',
-            $this->stitches->likely,
-            $this->colours,
-            $this->colours === 1 ? 'colour' : 'colours',
-            $this->places === 1 ? '' : ' each',
-        );
+        return new Text($this->stitches->isKnown ? 'money.said_design.known' : 'money.said_design.about', [
+            'places' => $this->places,
+            'stitches' => $this->stitches->likely,
+            'colours' => $this->colours,
+        ]);
     }
 }

@@ -4,6 +4,9 @@ declare(strict_types=1);
 
 namespace Hakama\Needles;
 
+use Hakama\Words\Text;
+use Hakama\Words\Texts;
+
 /** Which needle sews which block, as it is set on a machine: it stays there until somebody sets another. */
 final readonly class NeedleProgram
 {
@@ -36,23 +39,27 @@ final readonly class NeedleProgram
      * @param self      $wanted by this one
      * @param self|null $next   by the one after it
      */
-    public static function words(?self $left, self $wanted, ?self $next): string
+    public static function words(?self $left, self $wanted, ?self $next): Texts
     {
         $blocks = $left?->differsAt($wanted) ?? [];
+        $with = ['needles' => $wanted->said(), 'batch' => $left->batch ?? '', 'left' => $left?->said() ?? ''];
         $said = match (true) {
-            $left === null => "Set needles {$wanted->said()}: nobody knows what the machine has.",
-            $blocks === [] => "Needles {$wanted->said()} are set still, from {$left->batch}.",
-            default => sprintf(
-                '%s left needles %s set; this one wants %s: set block %s anew.',
-                $left->batch,
-                $left->said(),
-                $wanted->said(),
-                implode(', ', $blocks),
-            ),
+            $left === null => new Text('needles.program.unknown', $with),
+            $blocks === [] => new Text('needles.program.still_set', $with),
+            default => new Text('needles.program.set_anew', [...$with, 'blocks' => implode(', ', $blocks)]),
         };
         // Whoever sews the next one finds the machine as they know it, but for what is set in between.
-        return $next !== null && $left?->differsAt($next) === [] && $wanted->differsAt($next) !== []
-            ? "{$said} {$next->batch} after it wants {$next->said()} again, as {$left->batch} left it: set it anew then."
-            : $said;
+        $surprises = $next !== null && $left?->differsAt($next) === [] && $wanted->differsAt($next) !== [];
+
+        return Texts::sentences(
+            $said,
+            $surprises
+                ? new Text('needles.program.then_again', [
+                    'next' => $next->batch,
+                    'needles' => $next->said(),
+                    'batch' => $left->batch,
+                ])
+                : '',
+        );
     }
 }

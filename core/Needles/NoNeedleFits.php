@@ -4,20 +4,20 @@ declare(strict_types=1);
 
 namespace Hakama\Needles;
 
-use RuntimeException;
+use Hakama\Words\Refusal;
+use Hakama\Words\Text;
 
 /** A batch cannot be sewn on this rack at all. */
-final class NoNeedleFits extends RuntimeException
+final class NoNeedleFits extends Refusal
 {
     public static function thread(string $batch, string $thread, ?string $size): self
     {
         return new self(
-            sprintf(
-                'batch %s: no unpinned needle can take %s%s',
-                $batch,
-                $thread,
-                $size === null ? '' : sprintf(', which wants a %s needle', $size),
-            ),
+            new Text('needles.no_needle_fits.thread', [
+                'batch' => $batch,
+                'thread' => $thread,
+                'size' => $size ?? '',
+            ]),
         );
     }
 }

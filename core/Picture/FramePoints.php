@@ -4,6 +4,9 @@ declare(strict_types=1);
 
 namespace Hakama\Picture;
 
+use Hakama\Words\Decimal;
+use Hakama\Words\Text;
+
 /**
  * Points in a picture whose place on the frame is known, and with them where every other point of it lies: millimetres,
  * right and up from the frame's centre. What is measured so says by how much it may be off.
@@ -69,21 +72,20 @@ final readonly class FramePoints
         $side = $this->plane->depth($touched[0]) <=> 0.0;
         foreach ([...array_column($this->points, 0), ...$touched] as $px) {
             if (($this->plane->depth($px) <=> 0.0) !== $side || $side === 0) {
-                throw new UnfitPicture('the points fold over: two of them are mixed up');
+                throw new UnfitPicture(new Text('setup.picture_refused.mixed_up'));
             }
         }
         $area = $this->plane->area($touched[0]);
         if ($area > 0) {
-            throw new UnfitPicture('the picture is mirrored, or two of the points are mixed up');
+            throw new UnfitPicture(new Text('setup.picture_refused.mirrored'));
         }
         if (sqrt(abs($area)) < self::LEAST_SCALE || sqrt(abs($area)) > self::MOST_SCALE) {
             throw new UnfitPicture(
-                sprintf(
-                    'a pixel would be %.3f mm there; %.2f to %.0f is what a picture has',
-                    sqrt(abs($area)),
-                    self::LEAST_SCALE,
-                    self::MOST_SCALE,
-                ),
+                new Text('setup.picture_refused.pixel_size', [
+                    'size' => new Decimal(sqrt(abs($area)), 3),
+                    'least' => new Decimal(self::LEAST_SCALE, 2),
+                    'most' => new Decimal(self::MOST_SCALE, 0),
+                ]),
             );
         }
     }
@@ -136,7 +138,7 @@ final readonly class FramePoints
     private static function mustSpread(array $points): void
     {
         if (count($points) < 4) {
-            throw new UnfitPicture('four points of known place are wanted at least');
+            throw new UnfitPicture(new Text('setup.picture_refused.four_points'));
         }
         $n = count($points);
         for ($a = 0; $a < $n - 3; $a++) {
@@ -152,7 +154,7 @@ final readonly class FramePoints
             }
         }
 
-        throw new UnfitPicture('three of the points lie on a line; four are wanted of which no three do');
+        throw new UnfitPicture(new Text('setup.picture_refused.on_a_line'));
     }
 
     /** @param list<array{float, float}> $four */

@@ -4,6 +4,9 @@ declare(strict_types=1);
 
 namespace Hakama\Picture;
 
+use Hakama\Words\Decimal;
+use Hakama\Words\Text;
+
 /**
  * What is asked of a picture beside the place of a design: whether two marks are level, how far a mark is from the seams
  * at both sides, which way a seam runs. Lengths and angles as seen with the frame's top up.
@@ -17,7 +20,7 @@ final readonly class MeasuredMarks
      * @param list<float> $figures what was measured, as its question says
      * @param list<float> $errors  of each, at 95 %
      */
-    private function __construct(public array $figures, public array $errors, public string $words) {}
+    private function __construct(public array $figures, public array $errors, public Text $words) {}
 
     /**
      * @param PictureQuestion           $question any but the place of a design
@@ -34,7 +37,7 @@ final readonly class MeasuredMarks
         PlaceRules $rules,
     ): self {
         if ($touched === [] || count($touched) !== count($question->points())) {
-            throw new UnfitPicture('touch '.implode(', ', $question->points()));
+            throw new UnfitPicture(new Text('setup.picture_refused.touch', ['points' => $question->asked()]));
         }
         $frame->mustShow($touched);
         $measure = match ($question) {
@@ -65,7 +68,7 @@ final readonly class MeasuredMarks
     {
         [$here, $there] = [$frame->map($touched[0]), $frame->map($touched[1])];
         if (abs($there[0] - $here[0]) < self::LEAST_MM) {
-            throw new UnfitPicture('the two marks lie above each other: level is said of marks beside each other');
+            throw new UnfitPicture(new Text('setup.picture_refused.marks_above_each_other'));
         }
 
         return [$there[1] - $here[1], abs($there[0] - $here[0])];
@@ -92,7 +95,7 @@ final readonly class MeasuredMarks
     {
         $length = hypot($to[0] - $from[0], $to[1] - $from[1]);
         if ($length < self::LEAST_MM) {
-            throw new UnfitPicture('the two points of a seam lie too near to each other');
+            throw new UnfitPicture(new Text('setup.picture_refused.seam_too_short'));
         }
 
         return abs(
@@ -109,7 +112,7 @@ final readonly class MeasuredMarks
     {
         [$a, $b] = array_map($frame->map(...), $touched);
         if (hypot($b[0] - $a[0], $b[1] - $a[1]) < self::LEAST_MM) {
-            throw new UnfitPicture('the two points of the seam lie too near to each other');
+            throw new UnfitPicture(new Text('setup.picture_refused.seam_too_short'));
         }
         // Of a seam it does not matter which end is which.
         $deg = fmod(rad2deg(atan2(-($b[0] - $a[0]), $b[1] - $a[1])) + 360.0, 180.0);
@@ -121,49 +124,47 @@ final readonly class MeasuredMarks
      * @param list<float> $figures
      * @param list<float> $errors
      */
-    private static function levelWords(array $figures, array $errors, PlaceRules $rules): string
+    private static function levelWords(array $figures, array $errors, PlaceRules $rules): Text
     {
         [$higher, $across] = $figures;
 
-        return (abs($higher) < $rules->leaveMm
-            ? sprintf('They are level over %.0f mm.', $across)
-            : sprintf(
-                'The other mark lies %.1f mm %s over %.0f mm: move by as much, or turn by %.1f°.',
-                abs($higher),
-                $higher > 0 ? 'higher' : 'lower',
-                $across,
-                rad2deg(atan2(abs($higher), $across)),
-            )).sprintf(' ± %.1f mm.', $errors[0]);
+        return new Text('setup.picture.'.(abs($higher) < $rules->leaveMm ? 'level' : 'not_level'), [
+            'higher' => new Decimal(abs($higher)),
+            'way' => $higher > 0 ? 'higher' : 'lower',
+            'across' => new Decimal($across, 0),
+            'angle' => new Decimal(rad2deg(atan2(abs($higher), $across))),
+            'error' => new Decimal($errors[0]),
+        ]);
     }
 
     /**
      * @param list<float> $figures
      * @param list<float> $errors
      */
-    private static function seamWords(array $figures, array $errors, PlaceRules $rules): string
+    private static function seamWords(array $figures, array $errors, PlaceRules $rules): Text
     {
         [$left, $right] = $figures;
         $off = ($left - $right) / 2;
 
-        return sprintf('%.1f mm to the left seam, %.1f mm to the right one: ', $left, $right).
-            (abs($off) < $rules->leaveMm
-                ? 'the mark is in the middle.'
-                : sprintf('the middle is %.1f mm further %s.', abs($off), $off > 0 ? 'left' : 'right')).
-            sprintf(' ± %.1f mm.', max($errors[0], $errors[1]));
+        return new Text('setup.picture.'.(abs($off) < $rules->leaveMm ? 'seams_middle' : 'seams_off'), [
+            'left' => new Decimal($left),
+            'right' => new Decimal($right),
+            'off' => new Decimal(abs($off)),
+            'way' => $off > 0 ? 'left' : 'right',
+            'error' => new Decimal(max($errors[0], $errors[1])),
+        ]);
     }
 
-    private static function directionWords(float $deg, float $error, PlaceRules $rules): string
+    private static function directionWords(float $deg, float $error, PlaceRules $rules): Text
     {
         $lies = abs($deg) > 45.0;
         $off = $lies ? $deg - 90.0 * ($deg <=> 0.0) : $deg;
 
-        return (abs($off) < $rules->leaveDeg
-            ? sprintf('The seam runs %s.', $lies ? 'level' : 'straight up')
-            : sprintf(
-                'The seam runs %.1f° %s of %s.',
-                abs($off),
-                $off > 0 ? 'counter-clockwise' : 'clockwise',
-                $lies ? 'level' : 'straight up',
-            )).sprintf(' ± %.1f°.', $error);
+        return new Text('setup.picture.'.(abs($off) < $rules->leaveDeg ? 'seam_straight' : 'seam_off'), [
+            'off' => new Decimal(abs($off)),
+            'way' => $off > 0 ? 'counter_clockwise' : 'clockwise',
+            'lies' => $lies ? 'level' : 'straight_up',
+            'error' => new Decimal($error),
+        ]);
     }
 }

@@ -4,6 +4,10 @@ declare(strict_types=1);
 
 namespace Hakama\Picture;
 
+use Hakama\Words\Decimal;
+use Hakama\Words\Text;
+use Hakama\Words\Texts;
+
 /**
  * Where the mark on a hooped piece lies, measured from a photograph: how far from the frame's centre and turned by how
  * much, with what it may be off by, and what to do about it.
@@ -46,7 +50,7 @@ final readonly class MeasuredPlace
     ): self {
         $frame = FramePoints::of($points);
         if (hypot($up[0] - $mark[0], $up[1] - $mark[1]) < 1.0) {
-            throw new UnfitPicture('the point straight up from the mark lies on the mark');
+            throw new UnfitPicture(new Text('setup.picture_refused.up_on_mark'));
         }
         $frame->mustShow([$mark]);
         [$right, $upMm, $deg] = self::measure($frame, [$mark, $up]);
@@ -67,29 +71,38 @@ final readonly class MeasuredPlace
         );
     }
 
-    public function words(): string
+    public function words(): Text
     {
-        $turned = sprintf('%.1f° %s', abs($this->deg), $this->deg >= 0 ? 'counter-clockwise' : 'clockwise');
-        $moves = array_values(
-            array_diff([self::move($this->rightMm, 'right', 'left'), self::move($this->upMm, 'up', 'down')], ['']),
-        );
-        $move = $moves === [] ? '' : 'move '.implode(' and ', $moves);
+        $turn = [
+            'turn' => new Decimal(abs($this->deg)),
+            'way' => $this->deg >= 0 ? 'counter_clockwise' : 'clockwise',
+        ];
+        $moves = [
+            ...self::move($this->rightMm, 'right', 'left'),
+            ...self::move($this->upMm, 'up', 'down'),
+        ];
+        $move = ['move' => Texts::all(...$moves)];
+        $does = match (true) {
+            $this->advice === MarkAdvice::HoopAgain => new Text('setup.picture.hoop_again', $turn),
+            $this->advice === MarkAdvice::Turn && $moves === [] => new Text('setup.picture.turn', $turn),
+            $this->advice === MarkAdvice::Turn => new Text('setup.picture.turn_and_move', [...$turn, ...$move]),
+            $this->advice === MarkAdvice::Move => new Text('setup.picture.move', $move),
+            default => new Text('setup.picture.good'),
+        };
 
-        return match ($this->advice) {
-            MarkAdvice::HoopAgain => "Hoop again: it is turned {$turned}.",
-            MarkAdvice::Turn => "Turn the design {$turned}".($move === '' ? '.' : ", then {$move}."),
-            MarkAdvice::Move => ucfirst($move).'.',
-            MarkAdvice::Good => 'It lies as it should.',
-        }.
-            sprintf(' ± %.1f mm, ± %.1f°.', max($this->error[0], $this->error[1]), $this->error[2]).
-            ($this->error[2] > self::UNSURE_DEG
-                ? ' The direction is not sure: take a point further up from the mark.'
-                : '');
+        return new Text($this->error[2] > self::UNSURE_DEG ? 'setup.picture.measured_unsure' : 'setup.picture.measured', [
+            'does' => $does,
+            'mm' => new Decimal(max($this->error[0], $this->error[1])),
+            'degrees' => new Decimal($this->error[2]),
+        ]);
     }
 
-    private static function move(float $mm, string $to, string $from): string
+    /** @return list<Text> */
+    private static function move(float $mm, string $to, string $from): array
     {
-        return abs($mm) < 0.05 ? '' : sprintf('%.1f mm %s', abs($mm), $mm > 0 ? $to : $from);
+        return abs($mm) < 0.05
+            ? []
+            : [new Text($mm > 0 ? "setup.picture.move_{$to}" : "setup.picture.move_{$from}", ['mm' => new Decimal(abs($mm))])];
     }
 
     /**

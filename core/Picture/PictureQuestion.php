@@ -4,6 +4,10 @@ declare(strict_types=1);
 
 namespace Hakama\Picture;
 
+use Hakama\Words\Joined;
+use Hakama\Words\Text;
+use Hakama\Words\Texts;
+
 /** What is asked of a picture of a hooped piece. */
 enum PictureQuestion: string
 {
@@ -12,24 +16,28 @@ enum PictureQuestion: string
     case Seams = 'seams';
     case Angle = 'angle';
 
-    public function label(): string
+    public function label(): Text
     {
-        return match ($this) {
-            self::Place => 'how far the design is to be moved',
-            self::Level => 'is it level with the mark on the other side',
-            self::Seams => 'how far is it from both seams',
-            self::Angle => 'which way does this seam run',
-        };
+        return new Text("setup.picture_question.{$this->value}");
     }
 
-    /** @return non-empty-list<string> what is touched beside the four points of the frame, in order */
+    /** @return non-empty-list<string> codes of what is touched beside the four points of the frame, in order */
     public function points(): array
     {
         return match ($this) {
-            self::Place => ['cross', 'above it'],
-            self::Level => ['this mark', 'the other one'],
-            self::Seams => ['left seam', 'left seam again', 'right seam', 'right seam again', 'cross'],
-            self::Angle => ['seam', 'seam again'],
+            self::Place => ['cross', 'above_it'],
+            self::Level => ['this_mark', 'other_mark'],
+            self::Seams => ['left_seam', 'left_seam_again', 'right_seam', 'right_seam_again', 'cross'],
+            self::Angle => ['seam', 'seam_again'],
         };
+    }
+
+    /** The same, for people. */
+    public function asked(): Texts
+    {
+        return new Texts(
+            Joined::Comma,
+            ...array_map(static fn(string $point): Text => new Text("setup.picture_point.{$point}"), $this->points()),
+        );
     }
 }

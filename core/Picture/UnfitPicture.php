@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace Hakama\Picture;
 
-use RuntimeException;
+use Hakama\Words\Refusal;
 
 /** A picture that nothing can be measured from: better none than a wrong figure. */
-final class UnfitPicture extends RuntimeException {}
+final class UnfitPicture extends Refusal {}

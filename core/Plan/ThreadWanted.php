@@ -15,7 +15,7 @@ use Hakama\Thread\ThreadUse;
 final readonly class ThreadWanted
 {
     /** The day of what has no place in the plan; it sorts behind every date. */
-    public const NOT_PLANNED = 'not planned';
+    public const NOT_PLANNED = 'not_planned';
     private const NEAR_DAYS = 7;
 
     /**

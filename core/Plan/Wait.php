@@ -4,17 +4,19 @@ declare(strict_types=1);
 
 namespace Hakama\Plan;
 
+use Hakama\Words\Text;
+
 /** What a machine stands still for although it is worked on and has a batch to run. */
 enum Wait: string
 {
     case Frames = 'frames';
     case Hands = 'hands';
 
-    public function words(string $frame): string
+    public function words(string $frame): Text
     {
         return match ($this) {
-            self::Frames => "waits for frames {$frame} that another machine has",
-            self::Hands => 'waits for people: as many machines run as can be tended',
+            self::Frames => new Text('plan.wait.frames', ['frame' => $frame]),
+            self::Hands => new Text('plan.wait.hands'),
         };
     }
 }

@@ -8,6 +8,7 @@ use Hakama\Calendar\Hands;
 use Hakama\Needles\Assignment;
 use Hakama\Needles\BatchNeedles;
 use Hakama\Needles\ThreadNeeds;
+use Hakama\Words\Text;
 
 /** All that a plan is made from: machines, frames, hands, batches, and the moment from which it is made. */
 final readonly class Workload
@@ -18,7 +19,7 @@ final readonly class Workload
     public array $frames;
     /** @var array<string, BatchJob> */
     public array $batches;
-    /** @var \ArrayObject<string, string|null> what obstacle() found: a plan is timed many times over the same work */
+    /** @var \ArrayObject<string, Text|null> what obstacle() found: a plan is timed many times over the same work */
     private \ArrayObject $obstacles;
     /** @var \ArrayObject<string, list<BatchNeedles>> what needles() found: of all queues a move changes only one or two */
     private \ArrayObject $needles;
@@ -40,7 +41,7 @@ final readonly class Workload
         public ThreadNeeds $needs = new ThreadNeeds(),
         public People $people = new People(),
     ) {
-        /** @var \ArrayObject<string, string|null> $none */
+        /** @var \ArrayObject<string, Text|null> $none */
         $none = new \ArrayObject();
         $this->obstacles = $none;
         /** @var \ArrayObject<string, list<BatchNeedles>> $unknown */
@@ -146,7 +147,7 @@ final readonly class Workload
     }
 
     /** Why this machine can never run this batch; null when it can. */
-    public function obstacle(BatchJob $batch, Lane $lane): ?string
+    public function obstacle(BatchJob $batch, Lane $lane): ?Text
     {
         // A batch that is not one of these may have the name of one that is.
         if (($this->batches[$batch->id] ?? null) !== $batch || ($this->lanes[$lane->id] ?? null) !== $lane) {
@@ -160,26 +161,24 @@ final readonly class Workload
         return $this->obstacles[$key];
     }
 
-    private function findObstacle(BatchJob $batch, Lane $lane): ?string
+    private function findObstacle(BatchJob $batch, Lane $lane): ?Text
     {
         $frame = $this->frames[$batch->equipment->frame] ?? null;
 
         return match (true) {
-            ! isset($batch->sewing->sewS[$lane->id]) => "{$lane->id} cannot run it",
+            ! isset($batch->sewing->sewS[$lane->id]) => new Text('plan.unplaced.cannot_run', ['machine' => $lane->id]),
             $batch->fixed !== null && $batch->fixed->machine !== $lane->id
-                => "it is fixed to {$batch->fixed->machine}",
-            $frame === null => "the shop has no frame {$batch->equipment->frame}",
-            $lane->heads * $batch->sewing->framesPerHead > $frame->count => sprintf(
-                'it wants %d frames %s at once and there are %d',
-                $lane->heads * $batch->sewing->framesPerHead,
-                $frame->id,
-                $frame->count,
-            ),
-            ! Assignment::holdsAtOnce($lane->rack, $batch->demand(), $this->needs) => sprintf(
-                'its %d threads do not fit on the needles of %s at once',
-                count($batch->demand()->threads()),
-                $lane->id,
-            ),
+                => new Text('plan.unplaced.fixed', ['machine' => $batch->fixed->machine]),
+            $frame === null => new Text('plan.unplaced.no_frame', ['frame' => $batch->equipment->frame]),
+            $lane->heads * $batch->sewing->framesPerHead > $frame->count => new Text('plan.unplaced.too_few_frames', [
+                'needed' => $lane->heads * $batch->sewing->framesPerHead,
+                'frame' => $frame->id,
+                'count' => $frame->count,
+            ]),
+            ! Assignment::holdsAtOnce($lane->rack, $batch->demand(), $this->needs) => new Text('plan.unplaced.too_many_threads', [
+                'threads' => count($batch->demand()->threads()),
+                'machine' => $lane->id,
+            ]),
             default => null,
         };
     }

@@ -39,6 +39,7 @@ use Hakama\Setup\Rules\SetupDecision;
 use Hakama\Setup\Rules\SetupTopic;
 use Hakama\Setup\Rules\ThreadRules;
 use Hakama\Stitch\Turn;
+use Hakama\Words\Text;
 use LogicException;
 
 /** How to set up one decoration, every value with its reason, and what another school would have said. */
@@ -134,7 +135,7 @@ final readonly class Advice
         return $this->decided->hoopings();
     }
 
-    /** @return list<string> where the cross goes at each of several hoopings, in words */
+    /** @return list<Text> where the cross goes at each of several hoopings */
     public function marks(): array
     {
         return $this->decided->marks();
@@ -217,7 +218,7 @@ final readonly class Advice
         return $this->decided->weight()->gsm($this->decided->house);
     }
 
-    public function weightBecause(): string
+    public function weightBecause(): Text
     {
         return $this->decided->weight()->because($this->decided->facts, $this->decided->house);
     }
@@ -319,7 +320,7 @@ final readonly class Advice
         return array_map(
             static fn(NoteRule $rule): Note => new Note(
                 $rule->code,
-                $rule->says === null ? $rule->text : ($rule->says)($decided),
+                $rule->text($decided),
                 $rule->stage,
             ),
             $rules,

@@ -12,6 +12,8 @@ use Hakama\Setup\Rules\SetupDecision;
 use Hakama\Setup\Rules\SetupTopic;
 use Hakama\Setup\Rules\Strength;
 use Hakama\Stitch\Turn;
+use Hakama\Words\Decimal;
+use Hakama\Words\Text;
 
 /** Why it is got at, turned and framed so: what follows from the decisions without being one. */
 final readonly class Reasons
@@ -41,6 +43,7 @@ final readonly class Reasons
     {
         $count = $this->decided->hoopings();
         $item = $this->decided->facts->item;
+        $minutes = new Decimal($this->decided->handsS() / 60);
 
         return new Reason(
             SetupTopic::Hoopings,
@@ -50,16 +53,12 @@ final readonly class Reasons
                 default => 'one',
             },
             match (true) {
-                $count > 1 => sprintf(
-                    'The design is longer than one hooping reaches along the tube: %d hoopings, %.1f min of hands a piece.',
-                    $count,
-                    $this->decided->handsS() / 60,
-                ),
-                $item->isNarrowTube() => sprintf(
-                    'One hooping reaches over all of it: %.1f min of hands a piece.',
-                    $this->decided->handsS() / 60,
-                ),
-                default => 'One frame holds all of it.',
+                $count > 1 => new Text('because.hoopings.several_along_the_tube', [
+                    'hoopings' => $count,
+                    'minutes' => $minutes,
+                ]),
+                $item->isNarrowTube() => new Text('because.hoopings.one_along_the_tube', ['minutes' => $minutes]),
+                default => new Text('because.hoopings.one'),
             },
             facts: [Fact::Height, Fact::Position, Fact::Drivers, Fact::Garment],
         );
@@ -71,17 +70,17 @@ final readonly class Reasons
         $loading = $this->decided->loading();
         $toSet = $this->decided->turnToSet();
         $set = match (true) {
-            $toSet !== Turn::None => "It is turned by {$toSet->value}°, never mirrored.",
-            $loading->turn === Turn::None => 'Nothing is turned.',
+            $toSet !== Turn::None => new Text('because.turn.turned', ['degrees' => $toSet->value]),
+            $loading->turn === Turn::None => new Text('because.turn.not_turned'),
             $this->decided->facts->machine->turnsCapsItself === true =>
-                'This machine turns it by itself: nothing is set.',
-            default => 'Most machines turn it by themselves; nothing is set then.',
+                new Text('because.turn.machine_turns'),
+            default => new Text('because.turn.most_machines_turn'),
         };
 
         return new Reason(
             SetupTopic::Turn,
             $loading->turnCode(),
-            "{$loading->words()} {$set}",
+            new Text('because.turn.loaded_and_set', ['loading' => $loading->words(), 'set' => $set]),
             Strength::Must,
             $this->decided->isInCapFrame()
                 ? [Fact::TurnsCaps, Fact::Garment]
@@ -104,13 +103,13 @@ final readonly class Reasons
             $this->decided->framesKnown => new Reason(
                 SetupTopic::Frame,
                 'none',
-                'No frame here is for such a thing on a driver that would do.',
+                new Text('because.frame.none'),
                 facts: [Fact::Frames, Fact::Drivers, Fact::Garment, Fact::Structure],
             ),
             default => new Reason(
                 SetupTopic::Frame,
                 'not_asked',
-                'No frames were given to choose among.',
+                new Text('because.frame.not_asked'),
                 facts: [Fact::Frames],
             ),
         };

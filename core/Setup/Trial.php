@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace Hakama\Setup;
 
+use Hakama\Words\Text;
+
 /** What is sewn on scrap before the first garment: work of its own, at a machine, for so many minutes. */
 final readonly class Trial
 {
@@ -37,8 +39,8 @@ final readonly class Trial
     }
 
     /** What the machine is kept for, in the words of the calendar. */
-    public function words(string $batch): string
+    public function words(string $batch): Text
     {
-        return $this->isPractice ? "practice on scrap for {$batch}" : "sew-out for {$batch}";
+        return new Text($this->isPractice ? 'setup.trial.practice' : 'setup.trial.sew_out', ['batch' => $batch]);
     }
 }

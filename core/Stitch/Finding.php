@@ -4,7 +4,9 @@ declare(strict_types=1);
 
 namespace Hakama\Stitch;
 
-/** One oddity of a pattern, in words for the person who has to sew it. */
+use Hakama\Words\Text;
+
+/** One oddity of a pattern, for the person who has to sew it. */
 final readonly class Finding
 {
     /**
@@ -13,7 +15,7 @@ final readonly class Finding
      */
     public function __construct(
         public FindingCode $code,
-        public string $message,
+        public Text $message,
         public array $spots = [],
         public array $blocks = [],
     ) {}

@@ -4,19 +4,20 @@ declare(strict_types=1);
 
 namespace Hakama\Stitch;
 
-use InvalidArgumentException;
+use Hakama\Words\Refusal;
+use Hakama\Words\Text;
 
-final class NoPlaceForAStop extends InvalidArgumentException
+final class NoPlaceForAStop extends Refusal
 {
     public static function beyondTheEnd(int $stitch): self
     {
         return new self(
-            sprintf('there is no stitch to come after stitch %d, so a stop there halts nothing', $stitch),
+            new Text('artwork.no_stop.after_the_last', ['stitch' => $stitch]),
         );
     }
 
     public static function standsAlready(int $stitch): self
     {
-        return new self(sprintf('a stop stands after stitch %d already', $stitch));
+        return new self(new Text('artwork.no_stop.already_there', ['stitch' => $stitch]));
     }
 }

@@ -4,6 +4,10 @@ declare(strict_types=1);
 
 namespace Hakama\Stitch;
 
+use Hakama\Words\Decimal;
+use Hakama\Words\Text;
+use Hakama\Words\Texts;
+
 /** A place in stitch space, mm, y growing upwards. */
 final readonly class Point
 {
@@ -30,15 +34,21 @@ final readonly class Point
         return hypot($other->x - $this->x, $other->y - $this->y);
     }
 
-    /** In words, such as "4.0 mm right of and 6.0 mm above"; "at" when it is the very place. */
-    public function seenFrom(self $origin): string
+    /** "4.0 mm right of and 6.0 mm above"; "at" when it is the very place. */
+    public function seenFrom(self $origin): Text
     {
         [$dx, $dy] = [round($this->x - $origin->x, 1), round($this->y - $origin->y, 1)];
         $parts = [
-            ...$dx === 0.0 ? [] : [sprintf('%.1f mm %s', abs($dx), $dx > 0 ? 'right of' : 'left of')],
-            ...$dy === 0.0 ? [] : [sprintf('%.1f mm %s', abs($dy), $dy > 0 ? 'above' : 'below')],
+            ...$dx === 0.0
+                ? []
+                : [new Text($dx > 0 ? 'common.seen.right_of' : 'common.seen.left_of', ['mm' => new Decimal(abs($dx))])],
+            ...$dy === 0.0
+                ? []
+                : [new Text($dy > 0 ? 'common.seen.above' : 'common.seen.below', ['mm' => new Decimal(abs($dy))])],
         ];
 
-        return $parts === [] ? 'at' : implode(' and ', $parts);
+        return $parts === []
+            ? new Text('common.seen.at')
+            : new Text('common.seen.from', ['where' => Texts::all(...$parts)]);
     }
 }

@@ -4,12 +4,13 @@ declare(strict_types=1);
 
 namespace Hakama\Thread;
 
-use InvalidArgumentException;
+use Hakama\Words\Refusal;
+use Hakama\Words\Text;
 
-final class NotAColour extends InvalidArgumentException
+final class NotAColour extends Refusal
 {
     public static function hex(string $given): self
     {
-        return new self(sprintf('"%s" is no colour: write # and six digits 0-9 a-f', $given));
+        return new self(new Text('stock.colour.not_a_colour', ['given' => $given]));
     }
 }

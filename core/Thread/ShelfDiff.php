@@ -4,13 +4,15 @@ declare(strict_types=1);
 
 namespace Hakama\Thread;
 
+use Hakama\Words\Text;
+
 /** What a list would change on the shelf. What the list does not name is left alone. */
 final readonly class ShelfDiff
 {
     /**
      * @param list<ShelfRow>                       $added
-     * @param list<array{ShelfRow, list<string>}>  $changed row as it will be, and what changes in words
-     * @param list<string>                         $problems rows that contradict each other
+     * @param list<array{ShelfRow, list<Text>}>  $changed row as it will be, and what changes in words
+     * @param list<Text>                         $problems rows that contradict each other
      */
     private function __construct(
         public array $added,
@@ -34,9 +36,9 @@ final readonly class ShelfDiff
         foreach ($wanted as $row) {
             $thread = $threads[mb_strtolower($row->code)] ??= $row;
             if (isset($seen[self::key($row)])) {
-                $problems[] = sprintf('%s, cone %d stands in the list twice', $row->code, $row->cone);
+                $problems[] = new Text('stock.shelf.cone_twice', ['code' => $row->code, 'cone' => $row->cone]);
             } elseif ([$thread->name, $thread->hex, $thread->weight] !== [$row->name, $row->hex, $row->weight]) {
-                $problems[] = sprintf('%s is called and coloured differently in different rows', $row->code);
+                $problems[] = new Text('stock.shelf.code_differs', ['code' => $row->code]);
             }
             $seen[self::key($row)] = true;
             $before = $byCone[self::key($row)] ?? null;
@@ -50,7 +52,7 @@ final readonly class ShelfDiff
             }
         }
 
-        return new self($added, $changed, $same, array_values(array_unique($problems)));
+        return new self($added, $changed, $same, array_values(array_unique($problems, SORT_REGULAR)));
     }
 
     private static function key(ShelfRow $row): string
@@ -58,7 +60,7 @@ final readonly class ShelfDiff
         return mb_strtolower($row->code)."\n".$row->cone;
     }
 
-    /** @return list<string> */
+    /** @return list<Text> */
     private static function differences(ShelfRow $before, ShelfRow $after): array
     {
         $differences = [];
@@ -68,16 +70,14 @@ final readonly class ShelfDiff
                 ['colour', $before->hex, $after->hex],
                 ['weight', $before->weight, $after->weight],
                 ['shelf', $before->shelf, $after->shelf],
-                ['metres left', $before->metresLeft, $after->metresLeft],
+                ['metres_left', $before->metresLeft, $after->metresLeft],
             ] as [$what, $from, $to]
         ) {
             if ($from !== $to) {
-                $differences[] = sprintf(
-                    '%s %s → %s',
-                    $what,
-                    $from === '' ? 'none' : $from,
-                    $to === '' ? 'none' : $to,
-                );
+                $differences[] = new Text("stock.shelf.differs_{$what}", [
+                    'from' => $from === '' ? new Text('stock.shelf.none') : (string) $from,
+                    'to' => $to === '' ? new Text('stock.shelf.none') : (string) $to,
+                ]);
             }
         }
 

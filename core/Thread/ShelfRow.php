@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace Hakama\Thread;
 
+use Hakama\Words\Text;
+
 /** One cone of the shelf as a list has it: the thread and what is left of it. */
 final readonly class ShelfRow
 {
@@ -46,7 +48,7 @@ final readonly class ShelfRow
     /**
      * @param array<string, string> $cells column => what stands there
      *
-     * @return array<string, string> column => what is wanted there instead
+     * @return array<string, Text> column => what has to stand there instead
      */
     public static function problems(array $cells): array
     {
@@ -55,7 +57,7 @@ final readonly class ShelfRow
         try {
             Colour::ofHex(strtolower($cell('colour')));
         } catch (NotAColour $e) {
-            $colour = $e->getMessage();
+            $colour = $e->text;
         }
 
         return array_filter(
@@ -63,15 +65,15 @@ final readonly class ShelfRow
                 'code' =>
                     self::fits($cell('code'), 32) && preg_match('/[\x00-\x1f]/', $cell('code')) !== 1
                         ? null
-                        : 'a code of at most 32 letters is wanted',
-                'name' => self::fits($cell('name'), 80) ? null : 'a name of at most 80 letters is wanted',
+                        : new Text('stock.shelf.code'),
+                'name' => self::fits($cell('name'), 80) ? null : new Text('stock.shelf.name'),
                 'colour' => $colour,
                 'weight' => self::number($cell('weight'), 5, 200),
                 'cone' => $cell('cone') === '' ? null : self::number($cell('cone'), 1, 999),
-                'shelf' => mb_strlen(self::shelfOf($cells)) > 32 ? 'a shelf of at most 32 letters is wanted' : null,
+                'shelf' => mb_strlen(self::shelfOf($cells)) > 32 ? new Text('stock.shelf.place') : null,
                 'metres_left' => self::number($cell('metres_left'), 0, 100_000),
             ],
-            is_string(...),
+            static fn(?Text $one): bool => $one !== null,
         );
     }
 
@@ -101,12 +103,12 @@ final readonly class ShelfRow
     }
 
     /** What is wanted instead; null where it is a number between the two. */
-    private static function number(string $given, int $least, int $most): ?string
+    private static function number(string $given, int $least, int $most): ?Text
     {
         $number = filter_var($given, FILTER_VALIDATE_INT);
 
         return $number !== false && $number >= $least && $number <= $most
             ? null
-            : sprintf('a whole number from %d to %d is wanted, not "%s"', $least, $most, mb_substr($given, 0, 20));
+            : new Text('stock.shelf.number', ['least' => $least, 'most' => $most, 'given' => mb_substr($given, 0, 20)]);
     }
 }

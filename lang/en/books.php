@@ -18,6 +18,13 @@ return [
         'stitches_to_sew' => 'stitches to sew',
         'more_than_with_the_others' => ', more than with the others',
     ],
+    'costliest' => [
+        'spoiled' => 'Spoiled: {cause}',
+        'slower' => 'Sewn slower than planned on {machine}',
+        'changeovers' => 'Changeovers on {machine}',
+        'stopped' => 'Stopped for thread and bobbin on {machine}',
+        'waited' => 'Waited for hands between loads on {machine}',
+    ],
     'decide_cloth' => [
         'reload_the_page_and_choose_again' => 'Reload the page and choose again.',
     ],
@@ -121,6 +128,18 @@ return [
         'the_old_figure_applies_again' => 'The old figure applies again.',
         'loads_on_at_now_use_the' => 'Loads on {fabric} at {code} now use the measured time.',
         'now_uses_the_measured_figure' => '{label}: now uses the measured figure.',
+    ],
+    'period' => [
+        'day' => 'Day',
+        'week' => 'Week',
+        'month' => 'Month',
+        'year' => 'Year',
+    ],
+    'period_small' => [
+        'day' => 'day',
+        'week' => 'week',
+        'month' => 'month',
+        'year' => 'year',
     ],
     'promises' => [
         'promises' => 'Promises',

@@ -27,6 +27,10 @@ return [
         'back_in_a_moment' => 'Back in a moment',
         'hakama_is_being_updated_try_again' => 'Hakama is being updated. Try again in a minute.',
     ],
+    'answer' => [
+        'yes' => 'yes',
+        'no' => 'no',
+    ],
     'artwork_tabs' => [
         'revision' => ', revision {revision}',
         'artwork_pages' => 'Artwork pages',
@@ -81,6 +85,12 @@ return [
         'close' => 'Close',
         'all_stations' => 'All stations',
     ],
+    'list' => [
+        'comma' => ', ',
+        'semicolon' => '; ',
+        'and' => '{list} and {last}',
+        'or' => '{list} or {last}',
+    ],
     'needle_tabs' => [
         'machines' => 'Machines',
         'needles' => '{needles} needles',
@@ -133,6 +143,14 @@ return [
         'scan_with_the_camera' => 'Scan with the camera',
         'or_from_a_picture' => 'or from a picture',
     ],
+    'seen' => [
+        'at' => 'at',
+        'from' => '{where}',
+        'right_of' => '{mm} mm right of',
+        'left_of' => '{mm} mm left of',
+        'above' => '{mm} mm above',
+        'below' => '{mm} mm below',
+    ],
     'setup_tabs' => [
         'setup_pages' => 'Setup pages',
         'decorations' => 'Decorations',
@@ -168,8 +186,21 @@ return [
         'changes' => 'Changes',
         'change_log' => 'Change log',
     ],
+    'station' => [
+        'orders' => 'Orders',
+        'artwork' => 'Artwork',
+        'setup' => 'Setup',
+        'needles' => 'Needles',
+        'plan' => 'Plan',
+        'floor' => 'Floor',
+        'books' => 'Books',
+        'shop' => 'Shop',
+    ],
     'strip' => [
         'on_the_machine' => ', {sewing} on the machine',
         'of_pieces_done' => '{done} of {of} pieces done{value}',
+    ],
+    'words' => [
+        'as_kept' => '{words}',
     ],
 ];

@@ -43,7 +43,7 @@ return [
         'due_after' => 'Due after',
         'so_far' => 'So far',
         'due' => 'Due',
-        'needle' => 'Needle {needle}',
+        'needle' => 'Needle changed',
         'no_thread' => 'no thread',
         'days' => 'days',
         'stitches' => 'stitches',
@@ -63,10 +63,19 @@ return [
         'needle_2' => ', needle {needle}',
         'task' => 'Task',
         'set_to' => 'Set to',
+        'oil' => 'Hook oiled',
+        'tension' => 'Tension tried',
+        'foot_height' => 'Foot height set',
     ],
     'care_controller' => [
         'logged' => '{code}: {task} logged.',
         'logged_at_needle' => '{code}: {task} at needle {needle} logged.',
+    ],
+    'care_to_do' => [
+        'needle' => 'Change needle {needle}',
+        'oil' => 'Oil the hook',
+        'tension' => 'Test the tension on scrap: a third of bobbin thread along the middle of the back',
+        'foot_height' => 'Set the height of the feet',
     ],
     'fit_needles' => [
         'choose_needles_the_machine_has' => 'Choose needles the machine has.',
@@ -80,12 +89,15 @@ return [
         'choose_a_thread_from_the_shelf' => 'Choose a thread from the shelf.',
     ],
     'needles_controller' => [
-        'unpin_a_needle_fit_another_size' => '{get_message}. Unpin a needle, fit another size, or move the batch to another machine.',
+        'unpin_a_needle_fit_another_size' => '{get_message} Unpin a needle, fit another size, or move the batch to another machine.',
         'needle_is_pinned_unpin_it_before' => 'Needle {number} is pinned: unpin it before you take its thread off.',
         'somebody_else_changed_needle_in_the' => 'Somebody else changed needle {number} in the meantime. Nothing was recorded; this is the current rack.',
         'needle_is_now_a' => 'Needle {numbers} is now a {type}.',
         'needle_is_pinned' => 'Needle {number} is pinned.',
         'needle_is_unpinned' => 'Needle {number} is unpinned.',
+    ],
+    'no_needle_fits' => [
+        'thread' => 'Batch {batch}: no unpinned needle can take {thread}{size, select, none {} other {, which needs a {size} needle}}.',
     ],
     'note_care' => [
         'choose_what_was_done' => 'Choose what was done.',
@@ -97,6 +109,10 @@ return [
         'the_design_is_in_since' => 'The design is in {strong} since {kept_at}.',
         'slot' => 'slot {slot}',
         'slot_holds_another_file_of_this' => 'Slot {implode} holds another file of this design: older, or for another hooping. Do not sew from it.',
+    ],
+    'part' => [
+        'size' => 'Size',
+        'point' => 'Point',
     ],
     'pins' => [
         'threads_worth_pinning' => 'Threads worth pinning',
@@ -117,6 +133,12 @@ return [
         'on_the_rack' => 'on the rack',
         'how_its_calculated' => 'How it’s calculated',
         'the_last_batches_of_weeks_are' => 'The last {batches} batches of {code} ({weeks} weeks) are replayed in order, three known ahead, as on the floor; then again with one thread pinned after the other, each time the one that saves most.',
+    ],
+    'program' => [
+        'unknown' => 'Set needles {needles}: it is not known what the machine has.',
+        'still_set' => 'Needles {needles} are still set, from {batch}.',
+        'set_anew' => '{batch} left needles {left} set; this one needs {needles}: set block {blocks} again.',
+        'then_again' => '{next} after it needs {needles} again, as {batch} left it: set it again then.',
     ],
     'show' => [
         'save_pin' => 'Save pin',
@@ -172,6 +194,11 @@ return [
         'no_longer_has' => '{code} no longer has {name}.',
         'has_in_slot_the_previous_entry' => '{code} has {name} in slot {slot}. The previous entry was removed.',
         'has_in_slot' => '{code} has {name} in slot {slot}.',
+    ],
+    'type' => [
+        'plain' => '{size}',
+        'sharp' => '{size} sharp',
+        'ballpoint' => '{size} ballpoint',
     ],
     'walks' => [
         'thread_walks' => 'Thread walks',

@@ -528,6 +528,7 @@ return [
     'typed_names' => [
         'names_one_list_can_hold' => '{names} names; one list can hold {value}.',
         'and_more' => 'And {more} more.',
+        'name' => 'Name {number}, “{text}”: {why}',
     ],
     'types_lines' => [
         'choose_the_garment' => 'Choose the garment.',

@@ -48,6 +48,18 @@ return [
         'all_earlier_calendar_links_have_stopped' => 'All earlier calendar links have stopped working.',
         'added_to_the_shop' => '{names} added.',
     ],
+    'role' => [
+        'viewer' => 'looks at everything, changes nothing',
+        'operator' => 'stands at the machines: Floor, needles, cones, backing, practice',
+        'planner' => 'takes orders, sets up, plans, keeps the catalogue',
+        'owner' => 'house rules, people, machines and tablets, and everything else',
+    ],
+    'role_name' => [
+        'viewer' => 'Viewer',
+        'operator' => 'Operator',
+        'planner' => 'Planner',
+        'owner' => 'Owner',
+    ],
     'set_secret' => [
         'a_pin_has_4_to_8' => 'A PIN has 4 to 8 digits.',
         'that_is_too_long' => 'That is too long.',

@@ -77,7 +77,7 @@ return [
         'waiting_for_blanks' => 'Waiting for blanks.',
         'blanks_short_the_rest_can_be' => '{blanks_short} {blanks_short, plural, one {blank} other {blanks}} short: the rest can be sewn.',
         'same_design_as_before' => 'Same design as before.',
-        'pieces_for_changeover_first_load_ends' => '{code}, {name}, {left} pieces for {customer}. Changeover {changeover_start}, first load {start}, ends {end}, due {due_at}.{value}{value_2}{value_3}',
+        'pieces_for_changeover_first_load_ends' => '{code}, {name}, {left} {left, plural, one {piece} other {pieces}} for {customer}. Changeover {changeover_start}, first load {start}, ends {end}, due {due_at}.',
         'batch' => 'batch',
         'waiting_for_people' => 'waiting for people',
         'waiting_for' => 'waiting for {frame}',
@@ -89,6 +89,10 @@ return [
         'there_for_machines' => '{in} there, for {machines} {machines, plural, one {machine} other {machines}}',
         'now' => 'now',
         'lift' => 'shift + arrows|Lift {code} and carry it earlier, later, or to another machine; Enter drops it there, Escape cancels',
+        'is_late' => 'Late.',
+        'is_fixed' => 'Fixed.',
+        'is_down' => 'down: {why}',
+        'nobody_in' => 'nobody is in',
     ],
     'choose_split' => [
         'enter_a_whole_number_of_at' => 'Enter a whole number of at least one.',
@@ -367,6 +371,18 @@ return [
     ],
     'time_axis' => [
         'week_from' => 'Week from {day}',
+    ],
+    'unplaced' => [
+        'cannot_run' => '{machine} cannot run it',
+        'fixed' => 'it is fixed to {machine}',
+        'no_frame' => 'the shop has no frame {frame}',
+        'too_few_frames' => 'it needs {needed} frames {frame} at once and there are {count}',
+        'too_many_threads' => 'its {threads} threads do not fit on the needles of {machine} at once',
+        'no_span' => 'no shift in this plan is long enough for its changeover and each of its loads',
+    ],
+    'wait' => [
+        'frames' => 'It waits for frames {frame}, in use on another machine.',
+        'hands' => 'It waits for people: as many machines run as they can tend.',
     ],
     'what_helps' => [
         'a_second_set_of_frame' => 'A second set of frame {frame} ({set})',

@@ -263,8 +263,39 @@ return [
     'downtime' => [
         'every_day' => ', every day',
     ],
+    'driver' => [
+        'flat' => 'flat',
+        'cap' => 'cap',
+        'cylinder' => 'cylinder',
+        'clamp' => 'clamp',
+    ],
+    'frame_kind' => [
+        'round' => 'round',
+        'square' => 'square',
+        'magnetic' => 'magnetic',
+        'cap' => 'cap',
+        'cylinder' => 'cylinder',
+        'clamp' => 'clamp',
+        'pocket' => 'pocket',
+    ],
     'frame_list' => [
         'row_window_mm_the_window_is' => 'Row {number}, window_{side}_mm: the window is larger than the frame.',
+    ],
+    'frame_set' => [
+        'round' => 'Round frames, 9 to 15 cm',
+        'square' => 'Square and oblong, 18 cm and 30 by 24 cm',
+        'magnet' => 'Magnet frames, 13 cm and 34 by 20 cm',
+        'cap' => 'Cap rings',
+        'cylinder' => 'Cylinder frame, 8 cm',
+        'clamp' => 'Clamp, 10 by 7 cm',
+    ],
+    'frame_set_for' => [
+        'round' => 'polos, tees, small chests',
+        'square' => 'backs, bags, table linen',
+        'magnet' => 'thick and delicate cloth',
+        'cap' => 'caps on the cap driver',
+        'cylinder' => 'sleeves, legs, stockings',
+        'clamp' => 'pockets, straps, bags',
     ],
     'garment_list' => [
         'appears_twice_with_different_values' => '{style} appears twice with different values',
@@ -274,6 +305,14 @@ return [
         'the_database_does_not_answer' => 'The database does not answer.',
         'the_last_backup_failed' => 'The last backup failed: {failed}',
         'the_disk_is_nearly_full_mb' => 'The disk is nearly full: {free} MB free.',
+    ],
+    'list' => [
+        'garments' => 'Garments',
+        'frames' => 'Frames',
+        'machines' => 'Machines',
+        'positions' => 'Positions',
+        'cloths' => 'Cloths',
+        'hardware' => 'Hardware',
     ],
     'machine_add_machines' => [
         'the_shop_already_has' => 'The shop already has {implode}.',
@@ -418,6 +457,12 @@ return [
     'set_week' => [
         'enter_hours_for_at_least_one' => 'Enter hours for at least one day.',
     ],
+    'shifts' => [
+        'write_like' => 'Write hours like 08:00-12:00, 12:30-17:00; leave it empty when nobody works.',
+        'no_such_time' => 'There is no such time of day.',
+        'ends_before' => 'A shift ends after it begins. Write one over midnight on two days: to 24:00, and from 0:00.',
+        'too_many' => 'A day has at most {most} shifts.',
+    ],
     'shop_controller' => [
         'saved' => 'Saved',
         'everything_that_depends_on_it_is' => '{value}: everything that depends on it is updated; existing setups stay.',
@@ -449,6 +494,12 @@ return [
         'nothing_was_changed' => '{problems} Nothing was changed.',
         'row' => 'Row {row}, {column}: {what}.',
         'and_more' => 'And {problems} more.',
+    ],
+    'unfit_rule' => [
+        'outside' => '{rule}: {least} to {most} {unit}, not {given}.',
+        'no_question' => '“{question}” is no question of the house.',
+        'no_school' => '{question} is {schools}, not “{given}”.',
+        'day' => 'The day starts, breaks, goes on and ends in that order.',
     ],
     'usual_week' => [
         'somebody_else_changed_the_week_in' => 'Somebody else changed the week in the meantime. What you typed is still here. Check the calendar before you save.',

@@ -3,6 +3,9 @@
 declare(strict_types=1);
 
 return [
+    'colour' => [
+        'not_a_colour' => '“{given}” is no colour: write # and six digits 0-9 a-f.',
+    ],
     'count_stock' => [
         'choose_what_was_counted' => 'Choose what was counted.',
         'quantity_0_to_100_000' => 'Quantity: 0 to 100 000.',
@@ -127,15 +130,31 @@ return [
         'somebody_else_changed_the_suppliers_in' => 'Somebody else changed the suppliers in the meantime. What you typed is still here. Save again to replace theirs.',
         'suppliers_saved' => 'Suppliers saved.',
     ],
+    'shelf' => [
+        'code' => 'Enter a code of at most 32 letters.',
+        'name' => 'Enter a name of at most 80 letters.',
+        'place' => 'Enter a shelf of at most 32 letters.',
+        'number' => 'Enter a whole number from {least} to {most}, not “{given}”.',
+        'at_column' => '{column}: {what}',
+        'cone_twice' => '{code}, cone {cone} is in the list twice.',
+        'code_differs' => '{code} has different names, colours or weights in different rows.',
+        'none' => 'none',
+        'differs_name' => 'name {from} → {to}',
+        'differs_colour' => 'colour {from} → {to}',
+        'differs_weight' => 'weight {from} → {to}',
+        'differs_shelf' => 'shelf {from} → {to}',
+        'differs_metres_left' => 'metres left {from} → {to}',
+    ],
     'shelf_list' => [
         'threads' => 'Threads',
         'first_row' => 'first row',
-        'must_name_the_columns_missing' => 'must name the columns; missing: {value}',
-        'has_more_than_rows' => 'has more than {value} rows',
-        'save_it_as_csv_or_xlsx' => '{get_message}; save it as CSV or XLSX',
-        'this_is_not_an_xlsx_file' => 'this is not an XLSX file',
-        'it_would_unpack_to_far_more' => 'it would unpack to far more than any thread shelf',
-        'the_xlsx_file_cannot_be_read' => 'the XLSX file cannot be read ({get_message})',
+        'must_name_the_columns_missing' => 'It must name the columns; missing: {value}.',
+        'has_more_than_rows' => 'It has more than {value} rows.',
+        'save_it_as_csv_or_xlsx' => '{get_message}; save it as CSV or XLSX.',
+        'this_is_not_an_xlsx_file' => 'This is not an XLSX file.',
+        'it_would_unpack_to_far_more' => 'It would unpack to far more than any thread shelf.',
+        'the_xlsx_file_cannot_be_read' => 'The XLSX file cannot be read ({get_message}).',
+        'row' => 'Row {row}. {what}',
     ],
     'shortages' => [
         'to_lay_on_top' => 'to lay on top',
@@ -146,7 +165,7 @@ return [
         'cone_of_removed_from_the_shelf' => 'Cone {number} of {code} removed from the shelf.',
     ],
     'thread_list_controller' => [
-        'this_is_not_a_thread_list' => 'This is not a thread list: {get_message}.',
+        'this_is_not_a_thread_list' => 'This is not a thread list. {get_message}',
         'the_list_contradicts_itself_correct_it' => 'The list contradicts itself. Correct it and upload it again. Nothing was changed.',
         'that_preview_is_too_old_upload' => 'That preview is too old. Upload the list again.',
         'cones_added_changed' => '{added} cones added, {changed} changed.',

@@ -127,7 +127,7 @@ final class ArtworkPagesTest extends BrowserTestCase
         unlink($path);
         $this->sees('Teasel');
         $this->sees('metres left 3531 → 77');
-        $this->sees('"nope" is no colour');
+        $this->sees('“nope” is no colour');
         $this->keys('k');
         $this->sees('1 cones added, 1 changed');
         $this->sees('T-1 Teasel');

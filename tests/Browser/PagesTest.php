@@ -222,6 +222,6 @@ final class PagesTest extends BrowserTestCase
         );
         $this->sees('dropped.dst, 2 kB');
         $this->press('Upload');
-        $this->sees('no stitch tape');
+        $this->sees('not a stitch tape');
     }
 }

@@ -102,7 +102,7 @@ final class PicturePlaceTest extends BrowserTestCase
         imagefilledrectangle($image, 0, 0, 399, 399, (int) imagecolorallocate($image, 180, 170, 150));
         imagepng($image, $path);
         $this->find('#place-file')->setFileDetector(new LocalFileDetector())->sendKeys($path);
-        $this->sees('then: cross, above it');
+        $this->sees('then: the cross, above it');
         unlink($path);
         // A frame whose window is 300 pixels across: touched by hand, the cross a tenth right of its middle.
         $touch = fn(int $x, int $y): mixed => $this->browser->executeScript(
@@ -121,7 +121,7 @@ final class PicturePlaceTest extends BrowserTestCase
         $width = $this->browser->executeScript(
             'return JSON.parse(document.querySelector("[data-place]").dataset.place).frames[document.getElementById("place-frame").value][0]',
         );
-        $this->sees(sprintf('Move %.1f mm right.', $width / 10));
+        $this->sees(sprintf('Move it %.1f mm right.', $width / 10));
         $this->sees('mm are left of the design');
         // The same picture is asked for a seam: the points of the frame stay.
         $this->choose('#place-ask', 'seams');

@@ -12,6 +12,7 @@ final class ArchitectureTest extends TestCase
 {
     /** From the ground up: a folder may use itself and what stands before it. */
     private const FLOORS = [
+        'Words',
         'Stitch',
         'Thread',
         'Garment',
@@ -64,7 +65,11 @@ final class ArchitectureTest extends TestCase
                 // Models are the ground, as the tables lie in one database. Pages and commands stand above all modules
                 // and put together what these answer; nobody stands on a page.
                 if ($room($other) === 'Http') {
-                    self::assertContains($module($other), ['Foundation', 'People'], "{$class} stands on a page: {$other}");
+                    self::assertContains(
+                        $module($other),
+                        ['Foundation', 'People'],
+                        "{$class} stands on a page: {$other}",
+                    );
                 } elseif ($room($other) !== 'Models' && ! in_array($room($class), ['Http', 'Console'], true)) {
                     self::assertLessThanOrEqual($floor($class), $floor($other), "{$class} looks up to {$other}");
                     $checked++;
@@ -216,7 +221,11 @@ final class ArchitectureTest extends TestCase
     public function views_leave_the_database_alone(): void
     {
         foreach (self::files('resources/views') as $path => $source) {
-            self::assertDoesNotMatchRegularExpression('/DB::|::query\(\)|->save\(|App\\\\\w+\\\\Models/', $source, $path);
+            self::assertDoesNotMatchRegularExpression(
+                '/DB::|::query\(\)|->save\(|App\\\\\w+\\\\Models/',
+                $source,
+                $path,
+            );
         }
     }
 

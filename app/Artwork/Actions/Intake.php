@@ -9,6 +9,7 @@ use App\Artwork\Models\Artwork;
 use App\Artwork\Models\ArtworkBlock;
 use App\Artwork\Models\ArtworkRevision;
 use App\Foundation\Database\Transaction;
+use App\Foundation\Words\Words;
 use App\Shop\House;
 use App\Stock\Models\Thread;
 use Carbon\CarbonImmutable;
@@ -59,7 +60,7 @@ final readonly class Intake
             throw ValidationException::withMessages([
                 $field => __('artwork.intake.cannot_be_sewn_everything_else_on', [
                     'file_name' => $fileName,
-                    'get_message' => $e->getMessage(),
+                    'get_message' => Words::why($e),
                 ]),
             ]);
         }
@@ -69,7 +70,7 @@ final readonly class Intake
             $name,
             $field,
             ['made' => mb_substr(
-                trim(__('artwork.intake.sewn_along_the_lines').' '.implode(' ', $drawing->findings())),
+                trim(__('artwork.intake.sewn_along_the_lines').' '.implode(' ', Words::each($drawing->findings()))),
                 0,
                 300,
             )],
@@ -145,7 +146,7 @@ final readonly class Intake
                 Storage::delete($trial->tapePath());
             }
             throw ValidationException::withMessages([$field => __('artwork.intake.this_file_cannot_replace_the_old', [
-                'get_message' => $e->getMessage(),
+                'get_message' => Words::why($e),
             ])]);
         }
         Transaction::run(static function () use ($artwork, $file, $bytes, $checksum, $why): void {
@@ -202,7 +203,7 @@ final readonly class Intake
         $artwork->save();
         $this->read($artwork, $readNow);
         if ($artwork->refused !== null) {
-            $reason = $artwork->refused;
+            $reason = $artwork->refusal();
             Storage::delete($artwork->tapePath());
             $artwork->delete();
             throw ValidationException::withMessages([

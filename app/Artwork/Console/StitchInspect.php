@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Artwork\Console;
 
 use App\Foundation\Console\JsonCommand;
+use App\Foundation\Words\Words;
 use Hakama\House\HouseRules;
 use Hakama\Stitch\Figures\BlockFigures;
 use Hakama\Stitch\Figures\PatternFigures;
@@ -59,7 +60,7 @@ final class StitchInspect extends JsonCommand
             'findings' => array_map(
                 static fn(Finding $finding): array => [
                     'code' => $finding->code->value,
-                    'message' => $finding->message,
+                    'message' => Words::say($finding->message),
                 ],
                 Inspection::of($pattern, $figures, HouseRules::of()->measuring())->findings,
             ),

@@ -6,6 +6,7 @@ namespace App\Artwork\Console;
 
 use App\Foundation\Console\JsonCommand;
 use App\Foundation\Formats\UnfitInput;
+use App\Foundation\Words\Words;
 use Hakama\Artwork\Making;
 use Hakama\House\HouseRule;
 use Hakama\House\HouseRules;
@@ -80,7 +81,7 @@ final class StitchWrite extends JsonCommand
         );
         $hoopings = Hoopings::of($motifs, $reach);
         if ($hoopings->obstacle() !== null) {
-            throw UnfitInput::at('--reach', $hoopings->obstacle());
+            throw UnfitInput::at('--reach', Words::say($hoopings->obstacle()));
         }
         if (count($hoopings->hoopings) < 2) {
             return [];

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Artwork\Drawing;
 
 use App\Artwork\Queries\ClothBill;
+use App\Foundation\Words\Words;
 use App\Stock\Models\Cloth;
 use Hakama\Artwork\Applied\AppliedPiece;
 use Hakama\Artwork\Applied\PickingList;
@@ -46,7 +47,7 @@ final class ClothDrawing
         $drawn = '';
         $x = 0.0;
         $high = 0.0;
-        $taped = array_map(static fn(array $one): array => [$one[1], (string) $one[0]->action->brings()], $picking->taped());
+        $taped = array_map(static fn(array $one): array => [$one[1], Words::say($one[0]->action->brings())], $picking->taped());
         $cloth = array_map(
             static fn(AppliedPiece $one): array => [
                 $one,

@@ -9,6 +9,7 @@ use App\Artwork\Http\Requests\StoreTape;
 use App\Artwork\Http\Requests\UpdateArtwork;
 use App\Artwork\Models\Artwork;
 use App\Artwork\Models\ArtworkBlock;
+use App\Foundation\Words\Words;
 use App\Orders\Models\Order;
 use App\Shop\House;
 use Hakama\Artwork\DigitiserNote;
@@ -120,7 +121,7 @@ final class ArtworkController
     /** @param list<Finding> $findings */
     private static function noteOf(Artwork $artwork, array $findings, HouseRules $rules): string
     {
-        return DigitiserNote::of(
+        return implode("\n\n", Words::each(DigitiserNote::of(
             $artwork->name,
             $artwork->file_name,
             $artwork->stitches,
@@ -128,6 +129,6 @@ final class ArtworkController
             $artwork->bounds()->height(),
             $findings,
             $rules->measuring(),
-        );
+        )));
     }
 }

@@ -7,6 +7,7 @@ namespace App\Artwork\Http;
 use App\Artwork\Http\Requests\ChooseThread;
 use App\Artwork\Models\Artwork;
 use App\Artwork\Models\ArtworkBlock;
+use App\Foundation\Words\Words;
 use App\Stock\Models\Thread;
 use Hakama\Thread\Colour;
 use Hakama\Thread\NotAColour;
@@ -33,7 +34,7 @@ final class BlockThreadController
         try {
             $matches = ThreadMatch::nearest(Colour::ofHex($hex), array_values($shelf->map->toCore()->all()), $weight);
         } catch (NotAColour $e) {
-            [$matches, $problem] = [[], $e->getMessage()];
+            [$matches, $problem] = [[], Words::why($e)];
         }
 
         return view('artwork.suggest', [

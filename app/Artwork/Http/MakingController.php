@@ -9,6 +9,7 @@ use App\Artwork\Http\Requests\MakeArtwork;
 use App\Artwork\Models\Artwork;
 use App\Artwork\Patches;
 use App\Foundation\Http\TypedForms;
+use App\Foundation\Words\Words;
 use App\Machine\Models\Frame;
 use App\Shop\Catalogue\Catalogue;
 use App\Shop\House;
@@ -209,9 +210,9 @@ final class MakingController
         try {
             return $making->of($artwork->pattern(), $house->rules()->measuring());
         } catch (DoesNotFit $e) {
-            throw ValidationException::withMessages(['columns' => ucfirst($e->getMessage()).'.']);
+            throw ValidationException::withMessages(['columns' => Words::why($e)]);
         } catch (NoPlaceForAStop $e) {
-            throw ValidationException::withMessages(['stops' => ucfirst($e->getMessage()).'.']);
+            throw ValidationException::withMessages(['stops' => Words::why($e)]);
         }
     }
 

@@ -7,6 +7,7 @@ namespace App\Artwork\Jobs;
 use App\Artwork\Events\ArtworkChanged;
 use App\Artwork\Models\Artwork;
 use App\Foundation\Database\Transaction;
+use App\Foundation\Words\KeptText;
 use App\Orders\Models\Lettering;
 use App\Shop\House;
 use Carbon\CarbonImmutable;
@@ -44,7 +45,7 @@ final class ReadTape implements ShouldQueue
                 ArtworkChanged::dispatch($artwork->id, true);
             });
         } catch (NotATape $e) {
-            $artwork->update(['refused' => $e->getMessage()]);
+            $artwork->update(['refused' => json_encode(KeptText::write($e->text), JSON_THROW_ON_ERROR)]);
         }
     }
 }

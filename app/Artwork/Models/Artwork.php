@@ -5,6 +5,8 @@ declare(strict_types=1);
 namespace App\Artwork\Models;
 
 use App\Foundation\Clock\Moment;
+use App\Foundation\Words\KeptText;
+use App\Foundation\Words\Words;
 use App\Stock\Models\Hardware;
 use Carbon\CarbonImmutable;
 use Hakama\Artwork\BlockRole;
@@ -58,7 +60,7 @@ use Illuminate\Support\Facades\Storage;
  * @property array{int, float, float}      $densest
  * @property Verdict                        $centre_out
  * @property Verdict                        $bottom_up
- * @property list<array{string, string, list<array{float, float, int}>}> $findings
+ * @property list<array{string, array<string, mixed>|string, list<array{float, float, int}>}> $findings
  * @property list<array{int, int, float, float, float, int}> $crossings block, over, mm, where, stitch
  * @property list<array{float, float}>     $objects
  * @property array{array{float, float}, array{float, float}} $ends first stitch and end
@@ -165,7 +167,7 @@ final class Artwork extends Model
 
     public function variantLabel(): string
     {
-        return $this->variant->label();
+        return Words::say($this->variant->label());
     }
 
     /**
@@ -195,6 +197,14 @@ final class Artwork extends Model
     public function bounds(): Bounds
     {
         return new Bounds($this->left_mm, $this->right_mm, $this->bottom_mm, $this->top_mm);
+    }
+
+    /** Why its file was refused; null where it was not. */
+    public function refusal(): ?string
+    {
+        return $this->refused === null
+            ? null
+            : Words::say(KeptText::read(json_decode($this->refused, true) ?? $this->refused));
     }
 
     public function coreHull(): ConvexHull
@@ -233,7 +243,7 @@ final class Artwork extends Model
         $tape = array_map(
             static fn(array $finding): Finding => new Finding(
                 FindingCode::from($finding[0]),
-                $finding[1],
+                KeptText::read($finding[1]),
                 array_map(
                     static fn(array $spot): Spot => new Spot(
                         new Point((float) $spot[0], (float) $spot[1]),
@@ -315,7 +325,7 @@ final class Artwork extends Model
             'findings' => array_map(
                 static fn(Finding $finding): array => [
                     $finding->code->value,
-                    $finding->message,
+                    KeptText::write($finding->message),
                     array_map(
                         static fn(Spot $spot): array => [$spot->at->x, $spot->at->y, $spot->stitch],
                         $finding->spots,

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Artwork\Models;
 
 use App\Foundation\Clock\Moment;
+use App\Foundation\Words\Words;
 use Carbon\CarbonImmutable;
 use Hakama\Garment\Fabric;
 use Hakama\Setup\Backing\Backing;
@@ -40,11 +41,11 @@ final class SewOut extends Model
 
     public function fabricLabel(): string
     {
-        return $this->fabric->label();
+        return Words::say($this->fabric->label());
     }
 
     public function backingLabel(): string
     {
-        return "{$this->layers} × ".$this->backing->label();
+        return "{$this->layers} × ".Words::say($this->backing->label());
     }
 }

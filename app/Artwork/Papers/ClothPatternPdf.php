@@ -7,6 +7,7 @@ namespace App\Artwork\Papers;
 use App\Artwork\Models\Artwork;
 use App\Artwork\Queries\ClothBill;
 use App\Foundation\Formats\Pdf;
+use App\Foundation\Words\Words;
 use App\Stock\Models\Cloth;
 use Hakama\Artwork\Applied\AppliedPiece;
 use Hakama\Artwork\Applied\Picked;
@@ -32,7 +33,7 @@ final class ClothPatternPdf
         foreach ($picking->taped() as [$picked, $shape]) {
             $title = __('artwork.cloth_pattern_pdf.after_block', [
                 'name' => $artwork->name,
-                'brings' => $picked->action->brings(),
+                'brings' => Words::say($picked->action->brings()),
                 'block' => $picked->block,
             ]);
             self::sheets($pdf, $paper, $shape, $title, ...self::taped($bill, $picked, $shape));

@@ -9,6 +9,7 @@ use App\Books\Learning\Learning;
 use App\Books\Learning\RuleLearning;
 use App\Books\Learning\SpoilageLearning;
 use App\Books\Learning\Suggestion;
+use App\Foundation\Words\Words;
 use App\Machine\Models\Machine;
 use App\People\Caller;
 use App\Shop\Models\Change;
@@ -62,7 +63,7 @@ final class LearningController
         try {
             $rules->take($offer);
         } catch (UnfitRule $e) {
-            throw ValidationException::withMessages(['offered' => $e->getMessage()]);
+            throw ValidationException::withMessages(['offered' => Words::why($e)]);
         }
 
         return redirect()
@@ -111,7 +112,7 @@ final class LearningController
         return redirect()
             ->route('books.learned')
             ->with('done', __('books.learning_controller.quotes_on_now_include_spoilage', [
-                'fabric' => $fabric->label(),
+                'fabric' => Words::say($fabric->label()),
                 'offered' => $offer->offered(),
             ]));
     }
@@ -163,7 +164,7 @@ final class LearningController
                 'done',
                 $request->input('do') === 'take'
                     ? __('books.learning_controller.loads_on_at_now_use_the', [
-                        'fabric' => $fabric->label(),
+                        'fabric' => Words::say($fabric->label()),
                         'code' => $machine->code,
                     ])
                     : __('books.learning_controller.dismissed_well_suggest_it_again_if'),

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Books\Learning;
 
 use App\Foundation\Database\Transaction;
+use App\Foundation\Words\Words;
 use App\Machine\Models\Machine;
 use App\Setup\Events\FactorLearned;
 use App\Setup\Models\LearnedFactor;
@@ -183,7 +184,7 @@ final readonly class Learning
             ChangeLog::note(
                 Change::RULE,
                 "learned {$machine->code}",
-                __('books.learning.sewing_time_on', ['fabric' => $fabric->label(), 'what' => $what]),
+                __('books.learning.sewing_time_on', ['fabric' => Words::say($fabric->label()), 'what' => $what]),
                 ['factor' => $before],
                 ['factor' => $factor],
             );

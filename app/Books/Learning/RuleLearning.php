@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Books\Learning;
 
 use App\Books\Models\DismissedSuggestion;
+use App\Foundation\Words\Words;
 use App\Shop\Actions\RuleChange;
 use App\Shop\Figure;
 use App\Shop\House;
@@ -95,7 +96,7 @@ final readonly class RuleLearning
         $would = round($now * $learned->factor, 1);
         [$by, $of] = [[], []];
         foreach ($logged as $one) {
-            $label = $one['who'].', '.Garment::from($one['garment'])->label();
+            $label = $one['who'].', '.Words::say(Garment::from($one['garment'])->label());
             $by[$label][] = $one;
             $of[$one['garment']][$label][] = $one['tookS'] / $one['reckonedS'];
         }

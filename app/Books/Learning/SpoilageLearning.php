@@ -6,6 +6,7 @@ namespace App\Books\Learning;
 
 use App\Books\Models\SpoiledShare;
 use App\Foundation\Database\Transaction;
+use App\Foundation\Words\Words;
 use App\Shop\ChangeLog;
 use App\Shop\Figure;
 use App\Shop\House;
@@ -46,7 +47,7 @@ final readonly class SpoilageLearning
             sprintf('± %s %%', Figure::words(100 * $rate->spread, 1)),
             array_map(
                 static fn(array $one): array => [
-                    Fabric::from($one['fabric'])->label(),
+                    Words::say(Fabric::from($one['fabric'])->label()),
                     sprintf(
                         '%s %%, %d of %d',
                         Figure::words((100 * $one['spoiled']) / max(1, $one['pieces']), 1),
@@ -141,7 +142,7 @@ final readonly class SpoilageLearning
             ChangeLog::note(
                 Change::RULE,
                 "spoiled {$fabric->value}",
-                __('books.spoilage_learning.spoilage_on', ['fabric' => $fabric->label(), 'what' => $what]),
+                __('books.spoilage_learning.spoilage_on', ['fabric' => Words::say($fabric->label()), 'what' => $what]),
                 ['percent' => $before],
                 ['percent' => $percent],
             );

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Books\Queries;
 
+use App\Foundation\Words\Words;
 use App\Shop\House;
 use Hakama\Books\Costliest;
 use Hakama\Books\Entry;
@@ -26,12 +27,15 @@ final readonly class CostliestWork
     {
         $rules = $this->house->rules();
 
-        return Costliest::of(
-            $entries,
-            $hours,
-            self::worth($entries),
-            (int) $rules->value(HouseRule::MachineHour),
-            (int) $rules->value(HouseRule::HandHour),
+        return array_map(
+            static fn(array $one): array => [Words::say($one[0]), $one[1]],
+            Costliest::of(
+                $entries,
+                $hours,
+                self::worth($entries),
+                (int) $rules->value(HouseRule::MachineHour),
+                (int) $rules->value(HouseRule::HandHour),
+            ),
         );
     }
 

@@ -9,6 +9,7 @@ use App\Floor\Log\FloorLog;
 use App\Floor\Models\FloorEvent;
 use App\Floor\Projections\Projections;
 use App\Foundation\Database\Transaction;
+use App\Foundation\Words\Words;
 use App\Machine\Models\Machine;
 use App\Orders\Models\Decoration;
 use App\Orders\Models\Piece;
@@ -140,7 +141,7 @@ final readonly class AppendEvent
                 false,
                 $kind->countsDone() * $pieces,
                 $kind->countsSpoiled() * $pieces,
-                $kind === EventKind::PieceSpoiled ? $event->cause?->label() ?? '' : '',
+                $kind === EventKind::PieceSpoiled ? Words::say($event->cause?->label()) : '',
             );
         }
     }

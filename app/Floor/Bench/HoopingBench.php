@@ -7,6 +7,7 @@ namespace App\Floor\Bench;
 use App\Floor\Log\FloorLog;
 use App\Floor\Models\BatchProgress;
 use App\Floor\Queries\Board;
+use App\Foundation\Words\Words;
 use App\Orders\Models\Piece;
 use App\Plan\OpenBatch;
 use App\Plan\Queries\PlanBoard;
@@ -113,7 +114,7 @@ final readonly class HoopingBench
                 continue;
             }
             $order[$act->machine] ??= $nth;
-            $when[$act->machine] ??= $act->when();
+            $when[$act->machine] ??= Words::say($act->when());
         }
         $batches = [];
         foreach ($board->machines() as $machine) {

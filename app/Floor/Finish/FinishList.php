@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Floor\Finish;
 
 use App\Floor\Models\Finishing;
+use App\Foundation\Words\Words;
 use App\Machine\Models\Machine;
 use App\Orders\Models\Piece;
 use App\Plan\Models\Batch;
@@ -104,7 +105,7 @@ final readonly class FinishList
             'pressed' => $stage === WorkStage::Finish && $batch->decoration->line->isIronedOn(),
             'tasks' => array_values(
                 array_map(
-                    static fn(Note $step): string => $step->text,
+                    static fn(Note $step): string => Words::say($step->text),
                     array_filter($steps, static fn(Note $step): bool => $step->stage === $stage),
                 ),
             ),
@@ -143,7 +144,7 @@ final readonly class FinishList
             $rows
                 ->map(
                     static fn(object $row): array => [
-                        'of' => $by === BypassedStop::Cloth ? Fabric::tryFrom($row->of)?->label() ?? '' : (string) $row->of,
+                        'of' => $by === BypassedStop::Cloth ? Words::say(Fabric::tryFrom($row->of)?->label()) : (string) $row->of,
                         'passed' => (int) $row->passed,
                         'rejected' => (int) $row->rejected,
                         'rework' => (int) $row->rework,

@@ -11,6 +11,7 @@ use App\Floor\Http\Requests\CheckPiece;
 use App\Floor\Http\Requests\FinishPieces;
 use App\Floor\Models\Finishing;
 use App\Floor\Queries\Board;
+use App\Foundation\Words\Words;
 use App\Orders\Models\Piece;
 use App\People\Caller;
 use App\Plan\Queries\PlanBoard;
@@ -71,7 +72,7 @@ final class FinishController
                 $book->check($piece, $request->isGood(), $request->form(), $request->who(), $request->note(), $seen);
             }
         } catch (ActRefused $e) {
-            throw ValidationException::withMessages([$e->about => $e->getMessage()]);
+            throw ValidationException::withMessages([$e->about => Words::why($e)]);
         }
 
         return redirect()

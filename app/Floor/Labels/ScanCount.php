@@ -6,12 +6,14 @@ namespace App\Floor\Labels;
 
 use App\Floor\Models\Bundle;
 use App\Foundation\Database\Transaction;
+use App\Foundation\Words\Words;
 use App\Orders\Models\Order;
 use App\Orders\Models\Piece;
 use Carbon\CarbonImmutable;
 use Hakama\Floor\FinishState;
 use Hakama\Floor\PieceState;
 use Hakama\Floor\Tag;
+use Hakama\Words\Text;
 use Illuminate\Database\Eloquent\Collection;
 
 /** What is ready of an order, counted label by label before it is handed over. */
@@ -64,7 +66,7 @@ final readonly class ScanCount
                 match (true) {
                     $ready->isEmpty() => __('floor.scan_count.is_not_counted', [
                         'code' => $tag->code(),
-                        'finish' => $pieces->first()->finish?->label() ?? __('floor.scan_count.not_sewn_yet'),
+                        'finish' => Words::say($pieces->first()->finish?->label() ?? new Text('floor.scan_count.not_sewn_yet')),
                     ]),
                     $new->isEmpty() => __('floor.scan_count.was_already_counted', ['code' => $tag->code()]),
                     ! $tag->isBundle => __('floor.scan_count.counted', ['first' => $pieces->first()->label()]),

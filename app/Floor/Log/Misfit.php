@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Floor\Log;
 
 use App\Floor\Models\FloorEvent;
+use App\Foundation\Words\Words;
 use App\Machine\Models\Machine;
 use App\Plan\Models\Batch;
 use Carbon\CarbonImmutable;
@@ -36,7 +37,7 @@ final readonly class Misfit
         return new self(
             $batch,
             FloorEvent::query()->with('batch')->where('event_id', $e->event)->firstOrFail(),
-            $e->getMessage(),
+            Words::why($e),
         );
     }
 

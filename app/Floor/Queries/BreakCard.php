@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Floor\Queries;
 
 use App\Floor\Models\FloorEvent;
+use App\Foundation\Words\Words;
 use App\Machine\Models\Machine;
 use App\Needles\Models\NeedleFitting;
 use App\Shop\House;
@@ -65,7 +66,7 @@ final readonly class BreakCard
             $thread,
             $needle,
             max(1, $breaks),
-            BreakAdvice::of($breaks, (int) $house->rules()->value(HouseRule::BreaksLook)),
+            Words::each(BreakAdvice::of($breaks, (int) $house->rules()->value(HouseRule::BreaksLook))),
         );
     }
 }

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Floor\Queries;
 
+use App\Foundation\Words\Words;
 use App\Machine\Models\Machine;
 use App\Plan\OpenBatch;
 use Hakama\Floor\Bobbin;
@@ -35,16 +36,13 @@ final readonly class Station
     {
         return $this->running === null || $this->bobbinM <= 0.0
             ? ''
-            : str_replace(
-                'piece',
-                $this->running->batch->copies > 1 ? 'frame' : 'piece',
-                $this->bobbin->words(
-                    $this->bobbinM,
-                    // What is sewn is off the bobbin, be it counted or still in its frames.
-                    CopiesPerFrame::frames($this->running->run->sewn(), $this->running->batch->copies),
-                    CopiesPerFrame::frames($this->running->run->pieces, $this->running->batch->copies),
-                    $this->machine->heads,
-                ),
-            );
+            : Words::say($this->bobbin->words(
+                $this->bobbinM,
+                // What is sewn is off the bobbin, be it counted or still in its frames.
+                CopiesPerFrame::frames($this->running->run->sewn(), $this->running->batch->copies),
+                CopiesPerFrame::frames($this->running->run->pieces, $this->running->batch->copies),
+                $this->machine->heads,
+                $this->running->batch->copies > 1,
+            ));
     }
 }

@@ -31,6 +31,7 @@ use Hakama\Setup\Notes\DriverSteps;
 use Hakama\Setup\Notes\Note;
 use Hakama\Setup\Notes\WorkStage;
 use Hakama\Thread\ThreadUse;
+use Hakama\Words\Text;
 use Illuminate\Database\Eloquent\Collection;
 use Illuminate\Support\Facades\DB;
 use stdClass;
@@ -119,7 +120,7 @@ final readonly class Stations
             : [
                 new Note(
                     'find_clamp_again',
-                    __('floor.stations.find_the_true_centre_of_again', ['code' => $frame->code, 'due' => $due]),
+                    new Text('floor.stations.find_the_true_centre_of_again', ['code' => $frame->code, 'due' => $due]),
                     WorkStage::Preflight,
                 ),
             ];

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Floor\Queries;
 
 use App\Floor\Log\FloorLog;
+use App\Foundation\Words\Words;
 use App\Machine\Models\Machine;
 use App\Orders\Models\Piece;
 use App\Plan\Models\Batch;
@@ -49,7 +50,7 @@ final readonly class TaggedPiece
     public function stands(): string
     {
         return match (true) {
-            $this->piece->state === PieceState::Done => $this->piece->finish?->label() ?? 'done',
+            $this->piece->state === PieceState::Done => Words::say($this->piece->finish?->label() ?? 'done'),
             $this->piece->state === PieceState::Sewing => __('floor.tagged_piece.on_the_machine'),
             $this->batch === null => __('floor.tagged_piece.to_set_up'),
             $this->isHooped => 'hooped',

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Foundation\Formats;
 
+use App\Foundation\Words\Words;
 use RuntimeException;
 use Throwable;
 
@@ -22,6 +23,6 @@ final class UnfitInput extends RuntimeException
 
     public static function because(string $file, Throwable $reason): self
     {
-        return new self("{$file}: {$reason->getMessage()}", previous: $reason);
+        return new self("{$file}: ".Words::why($reason), previous: $reason);
     }
 }

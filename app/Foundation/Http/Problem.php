@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Foundation\Http;
 
+use App\Foundation\Words\Words;
 use App\Plan\PlanRefused;
 use App\Shop\Backup\Health;
 use ErrorException;
@@ -35,7 +36,7 @@ final class Problem
     {
         $exceptions->render(
             static fn(OutOfTurn $e, Request $request) => self::conflict(
-                __('common.problem.nothing_was_changed_check_the_machines', ['get_message' => $e->getMessage()]),
+                __('common.problem.nothing_was_changed_check_the_machines', ['get_message' => Words::why($e)]),
                 $request,
             ),
         );

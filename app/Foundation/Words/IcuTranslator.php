@@ -4,6 +4,10 @@ declare(strict_types=1);
 
 namespace App\Foundation\Words;
 
+use Hakama\Words\Decimal;
+use Hakama\Words\Money;
+use Hakama\Words\Text;
+use Hakama\Words\Texts;
 use Illuminate\Translation\Translator;
 use MessageFormatter;
 use Stringable;
@@ -41,8 +45,16 @@ final class IcuTranslator extends Translator
                 is_int($value) || is_float($value) => $value,
                 $value === null => '',
                 is_scalar($value) || $value instanceof Stringable => (string) $value,
+                $value instanceof Text, $value instanceof Texts, $value instanceof Decimal, $value instanceof Money
+                    => Words::say($value),
                 default => throw new UnexpectedValueException("{$name} is nothing to be read, in: {$line}"),
             };
+        }
+        // No branch can be named after nothing.
+        foreach ($given as $name => $value) {
+            if ($value === '' && str_contains($line, "{{$name}, select,")) {
+                $given[$name] = 'none';
+            }
         }
         // A number that is read as it is: an order's 1042 has no comma in it.
         $pattern = preg_replace_callback(

@@ -164,7 +164,7 @@ final class Machine extends Model
     /** @return array<int, string> the same in words */
     public function fitted(): array
     {
-        return array_map(static fn(NeedleType $type): string => $type->words(), $this->fittedTypes());
+        return array_map(static fn(NeedleType $type): string => $type->code(), $this->fittedTypes());
     }
 
     /** @return list<Driver> */

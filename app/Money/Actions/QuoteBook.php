@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Money\Actions;
 
 use App\Foundation\Database\Transaction;
+use App\Foundation\Words\Words;
 use App\Money\AskedQuote;
 use App\Money\Models\GivenQuote;
 use App\Orders\Models\Order;
@@ -92,7 +93,7 @@ final class QuoteBook
             [
                 'text' => __('money.quote_book.sewn_garments', ['value' => implode(
                     '; and ',
-                    array_map(static fn(SaidDesign $design): string => $design->words(), $quote->designs),
+                    array_map(static fn(SaidDesign $design): string => Words::say($design->words()), $quote->designs),
                 )]),
                 'pieces' => $quote->likely->job->pieces,
                 'cents' => $quote->likely->price,

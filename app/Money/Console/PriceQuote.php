@@ -7,6 +7,7 @@ namespace App\Money\Console;
 use App\Foundation\Console\JsonCommand;
 use App\Foundation\Formats\Json;
 use App\Foundation\Formats\UnfitInput;
+use App\Foundation\Words\Words;
 use Hakama\Money\Amount;
 use Hakama\Money\BandPrice;
 use Hakama\Money\CostLine;
@@ -48,7 +49,7 @@ final class PriceQuote extends JsonCommand
         try {
             $quote = Quote::of($job, $rates, $price, $least);
         } catch (NoPrice $e) {
-            throw UnfitInput::at($json->where('price'), 'no price: '.$e->getMessage());
+            throw UnfitInput::at($json->where('price'), 'no price: '.Words::why($e));
         }
 
         return [
@@ -57,7 +58,7 @@ final class PriceQuote extends JsonCommand
                     'about' => $line->about->value,
                     'decoration' => $line->decoration,
                     'cents' => $line->cents,
-                    'from' => $line->from,
+                    'from' => Words::say($line->from),
                 ],
                 $quote->cost->lines,
             ),

@@ -6,6 +6,7 @@ namespace App\Money\Http;
 
 use App\Foundation\Http\TypedForms;
 use App\Foundation\ShopProfile;
+use App\Foundation\Words\Words;
 use App\Money\AskedPrice;
 use App\Money\AskedPromise;
 use App\Money\Http\Requests\AskQuote;
@@ -55,7 +56,7 @@ final readonly class AskQuoteController
             } catch (ValidationException $e) {
                 $problem = $e->validator->errors()->first();
             } catch (NoPrice $e) {
-                $problem = $e->getMessage();
+                $problem = Words::why($e);
             }
         }
 

@@ -6,6 +6,7 @@ namespace App\Money\Http;
 
 use App\Foundation\Http\Download;
 use App\Foundation\ShopProfile;
+use App\Foundation\Words\Words;
 use App\Money\Actions\QuoteBook;
 use App\Money\AskedPrice;
 use App\Money\Http\Requests\AnswerQuote;
@@ -46,7 +47,7 @@ final readonly class QuoteController
         try {
             $quote = $this->price->of($request->question()->asked($this->house->rules()->value(HouseRule::FullFill)));
         } catch (NoPrice $e) {
-            throw ValidationException::withMessages(['customer' => $e->getMessage()])->redirectTo(
+            throw ValidationException::withMessages(['customer' => Words::why($e)])->redirectTo(
                 route('orders.ask', $request->asked()),
             );
         }

@@ -35,7 +35,7 @@ final readonly class RateList
                     $rule->value,
                     RuleWords::label($rule),
                     (string) $house->rules()->value($rule),
-                    RuleSpec::of($rule)->unit,
+                    self::unit($rule),
                 ],
                 self::rules(),
             ),
@@ -98,7 +98,7 @@ final readonly class RateList
                         'label' => RuleWords::label($rule),
                         'least' => (string) $spec->least,
                         'most' => (string) $spec->most,
-                        'unit' => $spec->unit,
+                        'unit' => self::unit($rule),
                         'typed' => $row['value'],
                     ]),
                 );
@@ -161,5 +161,10 @@ final readonly class RateList
         $typed = trim($typed);
 
         return preg_match('/^\d{1,8}$/D', $typed) === 1 && (int) $typed >= 1 && (int) $typed <= $most ? (int) $typed : null;
+    }
+
+    private static function unit(HouseRule $rule): string
+    {
+        return RuleSpec::of($rule)->isMoney() ? 'cents' : (string) __("rules.{$rule->value}.unit");
     }
 }

@@ -6,6 +6,7 @@ namespace App\Needles\Http;
 
 use App\Floor\Queries\CareList;
 use App\Foundation\Clock\ShopClock;
+use App\Foundation\Words\Words;
 use App\Machine\Models\Machine;
 use App\Needles\Http\Requests\NoteCare;
 use App\Needles\Models\Care;
@@ -78,7 +79,7 @@ final class CareController
                 'done',
                 __(
                     $needle === null ? 'needles.care_controller.logged' : 'needles.care_controller.logged_at_needle',
-                    ['code' => $machine->code, 'task' => lcfirst($task->label()), 'needle' => $needle],
+                    ['code' => $machine->code, 'task' => lcfirst(Words::say($task->label())), 'needle' => $needle],
                 ),
             );
     }

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Needles\Http;
 
 use App\Foundation\Database\Transaction;
+use App\Foundation\Words\Words;
 use App\Machine\Models\Machine;
 use App\Needles\Http\Requests\FitNeedles;
 use App\Needles\Http\Requests\LoadCone;
@@ -54,7 +55,7 @@ final class NeedlesController
         } catch (NoNeedleFits $e) {
             $planned = $booked = null;
             $problem = __('needles.needles_controller.unpin_a_needle_fit_another_size', [
-                'get_message' => $e->getMessage(),
+                'get_message' => Words::why($e),
             ]);
         }
 
@@ -120,9 +121,9 @@ final class NeedlesController
                 count($request->numbers()) === 1
                     ? __('needles.needles_controller.needle_is_now_a', [
                         'numbers' => $numbers,
-                        'type' => $type->words(),
+                        'type' => $type->code(),
                     ])
-                    : "Needles {$numbers} are {$type->words()} now.",
+                    : "Needles {$numbers} are {$type->code()} now.",
             );
     }
 

@@ -6,6 +6,7 @@ namespace App\Orders\Models;
 
 use App\Artwork\Models\Artwork;
 use App\Artwork\Models\ArtworkBlock;
+use App\Foundation\Words\Words;
 use App\Plan\Models\Batch;
 use App\Setup\Models\Setup;
 use Hakama\Artwork\StopAction;
@@ -27,6 +28,7 @@ use Hakama\Setup\Facts\OrderVerdict;
 use Hakama\Setup\Facts\WorkHistory;
 use Hakama\Stitch\Band;
 use Hakama\Thread\Colour;
+use Hakama\Words\Text;
 use Illuminate\Database\Eloquent\Collection;
 use Illuminate\Database\Eloquent\Model;
 use Illuminate\Database\Eloquent\Relations\BelongsTo;
@@ -103,7 +105,7 @@ final class Decoration extends Model
 
     public function positionLabel(): string
     {
-        return $this->position->label();
+        return Words::say($this->position->label());
     }
 
     /**
@@ -116,7 +118,7 @@ final class Decoration extends Model
      * @param list<FrameKind>|null $practisedIn the kinds of frame in which it did; null where that is not known
      * @param float         $alongMm   of what is sewn before it along the same tube
      * @param list<Band>    $bands     in which it is sewn, where it goes along a tube
-     * @param list<string>  $overlaps  designs along it that lie over each other, in words
+     * @param list<Text>    $overlaps  designs along it that lie over each other
      */
     public function facts(
         array $drivers,

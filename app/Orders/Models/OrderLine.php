@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Orders\Models;
 
+use App\Foundation\Words\Words;
 use Hakama\Garment\Fabric;
 use Hakama\Garment\Garment;
 use Hakama\Garment\PatchBack;
@@ -68,12 +69,12 @@ final class OrderLine extends Model
 
     public function fabricLabel(): string
     {
-        return $this->fabric->label();
+        return Words::say($this->fabric->label());
     }
 
     /** What a line is called wherever it is listed. */
     public static function label(string $style, string $garment, string $colour): string
     {
-        return trim($style.' '.Garment::from($garment)->label().', '.$colour, ' ,');
+        return trim($style.' '.Words::say(Garment::from($garment)->label()).', '.$colour, ' ,');
     }
 }

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Orders\Names;
 
+use App\Foundation\Words\Words;
 use App\Orders\Models\Lettering;
 use Hakama\Garment\Size;
 use Hakama\Lettering\LetterRules;
@@ -42,7 +43,11 @@ final readonly class TypedNames
             try {
                 $sizes[] = [$text, $size, ...$core->size($text)];
             } catch (UnfitText $e) {
-                $problems[] = sprintf('Name %d, “%s”: %s.', $i + 1, mb_strimwidth($text, 0, 40, '…'), $e->getMessage());
+                $problems[] = __('orders.typed_names.name', [
+                    'number' => $i + 1,
+                    'text' => mb_strimwidth($text, 0, 40, '…'),
+                    'why' => Words::why($e),
+                ]);
             }
         }
         if (count($problems) > self::SAID_AT_ONCE) {
@@ -54,7 +59,7 @@ final readonly class TypedNames
         try {
             $texts = $list->paired($pieces);
         } catch (UnfitText $e) {
-            return new self([], [...$problems, $e->getMessage().'.'], $sizes);
+            return new self([], [...$problems, Words::why($e)], $sizes);
         }
 
         return new self($problems === [] ? $texts : [], $problems, $sizes);

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Orders\Queries;
 
 use App\Artwork\Models\Artwork;
+use App\Foundation\Words\Words;
 use App\Orders\Models\Decoration;
 use App\Orders\TypedLine;
 use App\Setup\Queries\DecorationSetups;
@@ -73,7 +74,7 @@ final readonly class OrderCheck
                     ->setRelation('artwork', $artwork);
                 $warnings = $setups->warnings($decoration, $typed->sizes);
                 if ($warnings !== []) {
-                    $said[] = [sprintf('Line %d, %s, %s', $i + 1, $artwork->name, $position->label()), $warnings];
+                    $said[] = [sprintf('Line %d, %s, %s', $i + 1, $artwork->name, Words::say($position->label())), $warnings];
                 }
             }
         }

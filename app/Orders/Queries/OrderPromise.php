@@ -6,6 +6,7 @@ namespace App\Orders\Queries;
 
 use App\Artwork\Models\Artwork;
 use App\Artwork\Models\ArtworkBlock;
+use App\Foundation\Words\Words;
 use App\Machine\Models\Frame;
 use App\Orders\Models\Decoration;
 use App\Orders\TypedLine;
@@ -57,7 +58,7 @@ final readonly class OrderPromise
             }
             foreach ($typed->decorations as [$position, $artworkId]) {
                 $artwork = $artworks[$artworkId ?? 0] ?? null;
-                $where = sprintf('Line %d, %s', $i + 1, $position->label());
+                $where = sprintf('Line %d, %s', $i + 1, Words::say($position->label()));
                 if ($artwork === null) {
                     $left[] = __('orders.order_promise.artwork_to_follow', ['where' => $where]);
                     continue;

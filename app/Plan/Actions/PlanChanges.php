@@ -6,6 +6,7 @@ namespace App\Plan\Actions;
 
 use App\Foundation\Clock\ShopClock;
 use App\Foundation\Database\Transaction;
+use App\Foundation\Words\Words;
 use App\Plan\CannotChangePlan;
 use App\Plan\Models\Batch;
 use App\Plan\Models\Plan;
@@ -242,7 +243,7 @@ final readonly class PlanChanges
             ->workload()
             ->obstacle($this->board->workload()->batches[$code], $this->board->workload()->lanes[$machine]);
         if ($obstacle !== null) {
-            throw CannotChangePlan::notThere($code, $obstacle);
+            throw CannotChangePlan::notThere($code, Words::say($obstacle));
         }
         $running = array_filter(
             $this->board->sequence()->on($machine),

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Plan\Chart;
 
+use App\Foundation\Words\Words;
 use App\Plan\OpenBatch;
 use App\Plan\Queries\PlanBoard;
 use Hakama\Calendar\WorkCalendar;
@@ -207,7 +208,7 @@ final readonly class LaneChart
                     $pauses[] = [
                         $axis->x($at),
                         $axis->x(min($begins, $to)),
-                        $calendar->reason($machine, $at, min($begins, $to)),
+                        Words::say($calendar->reason($machine, $at, min($begins, $to))),
                     ];
                 }
                 $at = max($at, min($ends, $to));

@@ -7,6 +7,7 @@ namespace App\Plan\Console;
 use App\Foundation\Console\JsonCommand;
 use App\Foundation\Formats\Json;
 use App\Foundation\Formats\UnfitInput;
+use App\Foundation\Words\Words;
 use App\Plan\PlanJson;
 use Hakama\Needles\ConeChange;
 use Hakama\Plan\Bound;
@@ -19,6 +20,7 @@ use Hakama\Plan\Timetable;
 use Hakama\Plan\Totals;
 use Hakama\Plan\Unplaced;
 use Hakama\Plan\Workload;
+use Hakama\Words\Text;
 
 final class PlanSolve extends JsonCommand
 {
@@ -48,7 +50,7 @@ final class PlanSolve extends JsonCommand
             'placed' => array_map(self::placed(...), $plan->placed),
             'unplaced' => [
                 ...array_map(
-                    static fn(Unplaced $one): array => ['batch' => $one->batch, 'reason' => $one->reason],
+                    static fn(Unplaced $one): array => ['batch' => $one->batch, 'reason' => Words::say($one->reason)],
                     $plan->unplaced,
                 ),
                 ...self::nowhere($given->workload, $sequence),
@@ -118,17 +120,17 @@ final class PlanSolve extends JsonCommand
             }
             $reasons = array_filter(
                 array_map(
-                    static fn(Lane $lane): ?string => $workload->obstacle($batch, $lane),
+                    static fn(Lane $lane): ?Text => $workload->obstacle($batch, $lane),
                     array_values($workload->lanes),
                 ),
-                is_string(...),
+                static fn(?Text $one): bool => $one !== null,
             );
             $nowhere[] = [
                 'batch' => (string) $id,
                 'reason' =>
                     count($reasons) === count($workload->lanes)
-                        ? implode('; ', array_unique($reasons))
-                        : 'it stands on no machine',
+                        ? implode('; ', array_unique(Words::each(array_values($reasons))))
+                        : 'it is on no machine',
             ];
         }
 

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Plan\Http;
 
 use App\Floor\Finish\FinishTimes;
+use App\Foundation\Words\Words;
 use App\Orders\Models\Decoration;
 use App\Plan\Actions\PlanChanges;
 use App\Plan\Actions\SplitBatch;
@@ -150,7 +151,7 @@ final readonly class PlanController
             'finishS' => FinishTimes::of($decoration, $this->house->rules()),
             'trial' => $trial,
             'triedAt' => $trial === null ? null : $trials->planned($trial, $code),
-            'fabric' => $decoration->line->fabric->label(),
+            'fabric' => Words::say($decoration->line->fabric->label()),
             'odds' => $odds,
             'oddsFrom' => $this->odds->source(),
             'helps' =>
@@ -269,7 +270,7 @@ final readonly class PlanController
                         ? Swaps::perPiece($lane->rack, $batch->demand(), $board->workload()->needs)
                         : null;
                 $barred[$machine] =
-                    $obstacle.
+                    Words::say($obstacle).
                     ($swaps === null
                         ? ''
                         : __('plan.plan_controller.by_hand', ['swaps' => $swaps]));

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Plan\Queries;
 
+use App\Foundation\Words\Words;
 use App\Machine\Models\Machine;
 use Hakama\Needles\NeedleProgram;
 use Hakama\Plan\Placed;
@@ -23,11 +24,11 @@ final class NeedlePrograms
         $machine = $board->machines()->firstWhere('code', $placed->machine);
         assert($machine instanceof Machine && is_int($at));
 
-        return NeedleProgram::words(
+        return Words::say(NeedleProgram::words(
             $at > 0 ? self::wanted($lane[$at - 1]) : $machine->needleProgram(),
             self::wanted($placed),
             isset($lane[$at + 1]) ? self::wanted($lane[$at + 1]) : null,
-        );
+        ));
     }
 
     private static function wanted(Placed $placed): NeedleProgram

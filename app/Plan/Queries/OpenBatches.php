@@ -6,6 +6,7 @@ namespace App\Plan\Queries;
 
 use App\Foundation\Clock\Moment;
 use App\Foundation\Clock\ShopClock;
+use App\Foundation\Words\Words;
 use App\Machine\Models\Machine;
 use App\Orders\Models\OrderLine;
 use App\Orders\Models\Piece;
@@ -218,10 +219,10 @@ final class OpenBatches
                 ),
                 new BatchSetup(
                     OrderLine::label($row->style, $row->garment, $row->colour_name),
-                    Position::from($row->position)->label(),
+                    Words::say(Position::from($row->position)->label()),
                     (int) $row->turn_deg,
                     (int) $row->speed_spm,
-                    sprintf('%d × %s', $row->layers, Backing::from($row->backing)->label()),
+                    sprintf('%d × %s', $row->layers, Words::say(Backing::from($row->backing)->label())),
                     (bool) $row->topper,
                     (int) $row->hoopings,
                     (int) $row->layers,

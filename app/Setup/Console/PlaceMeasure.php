@@ -7,6 +7,7 @@ namespace App\Setup\Console;
 use App\Foundation\Console\JsonCommand;
 use App\Foundation\Formats\Json;
 use App\Foundation\Formats\UnfitInput;
+use App\Foundation\Words\Words;
 use Hakama\House\HouseRules;
 use Hakama\Picture\MeasuredPlace;
 use Hakama\Picture\UnfitPicture;
@@ -42,7 +43,7 @@ final class PlaceMeasure extends JsonCommand
         try {
             $place = MeasuredPlace::of($points, $mark, $up, $error, HouseRules::of()->place());
         } catch (UnfitPicture $e) {
-            throw UnfitInput::at($json->where('points'), $e->getMessage());
+            throw UnfitInput::at($json->where('points'), Words::why($e));
         }
 
         return [
@@ -55,7 +56,7 @@ final class PlaceMeasure extends JsonCommand
                 'angle_deg' => round($place->error[2], 3),
             ],
             'say' => $place->advice->value,
-            'text' => $place->words(),
+            'text' => Words::say($place->words()),
         ];
     }
 }

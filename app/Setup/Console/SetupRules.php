@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Setup\Console;
 
+use App\Foundation\Words\Words;
 use App\Shop\RuleWords;
 use Hakama\House\Question;
 use Hakama\House\School;
@@ -46,7 +47,8 @@ final class SetupRules extends Command
                 array_map(
                     static fn(
                         Rule $rule,
-                    ): string => "| `{$rule->name}` | {$rule->when} | {$rule->text} | {$rule->strength->value} | ".
+                    ): string => "| `{$rule->name}` | ".Words::say($rule->when()).' | '.
+                        Words::say($rule->text())." | {$rule->strength->value} | ".
                         self::school($rule->question, $rule->school).
                         " |\n",
                     $rules,
@@ -55,11 +57,11 @@ final class SetupRules extends Command
         }
         $page .= "\n## Warnings\n\n| code | raised by | |\n|---|---|---|\n";
         foreach (WarningTable::all() as $rule) {
-            $page .= "| `{$rule->code}` | {$rule->when} | ".($rule->weight())." |\n";
+            $page .= "| `{$rule->code}` | ".Words::say($rule->when()).' | '.$rule->weight()." |\n";
         }
         $page .= "\n## Cures of a stop\n\n| code | what is changed | minutes |\n|---|---|---|\n";
         foreach (CureKind::cases() as $kind) {
-            $page .= "| `{$kind->value}` | {$kind->words()} | {$kind->minutes()} |\n";
+            $page .= "| `{$kind->value}` | ".Words::say($kind->words())." | {$kind->minutes()} |\n";
         }
         $page .= "\n## Steps\n\n| code | part of | when | what | school |\n|---|---|---|---|---|\n";
         $page .= implode(
@@ -67,7 +69,8 @@ final class SetupRules extends Command
             array_map(
                 static fn(
                     NoteRule $rule,
-                ): string => "| `{$rule->code}` | {$rule->stage->value} | {$rule->when} | {$rule->text} | ".
+                ): string => "| `{$rule->code}` | {$rule->stage->value} | ".Words::say($rule->when()).' | '.
+                    Words::say($rule->text()).' | '.
                     self::school($rule->question, $rule->school).
                     " |\n",
                 StepTable::all(),
@@ -77,7 +80,8 @@ final class SetupRules extends Command
         $page .= implode(
             '',
             array_map(
-                static fn(NoteRule $rule): string => "| `{$rule->code}` | {$rule->when} | {$rule->text} |\n",
+                static fn(NoteRule $rule): string => "| `{$rule->code}` | ".Words::say($rule->when()).' | '.
+                    Words::say($rule->text())." |\n",
                 CautionTable::all(),
             ),
         );

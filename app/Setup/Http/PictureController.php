@@ -6,6 +6,7 @@ namespace App\Setup\Http;
 
 use App\Artwork\Papers\StickerPdf;
 use App\Foundation\Http\Download;
+use App\Foundation\Words\Words;
 use App\Machine\Models\Frame;
 use App\Orders\Models\Decoration;
 use App\Setup\Http\Requests\MeasurePlace;
@@ -70,7 +71,7 @@ final readonly class PictureController
                 $turn->value,
             );
         } catch (UnfitPicture $e) {
-            return new JsonResponse(['message' => ucfirst($e->getMessage()).'.'], 422);
+            return new JsonResponse(['message' => Words::why($e)], 422);
         }
         $frame = $request->frame()->toCore();
         $clear = Clearance::of($artwork->coreHull(), $frame, $turn, $place->deg, $place->rightMm, $place->upMm);
@@ -78,7 +79,7 @@ final readonly class PictureController
 
         return new JsonResponse([
             'say' => $place->advice->value,
-            'text' => $place->words(),
+            'text' => Words::say($place->words()),
             'right_mm' => round($place->rightMm, 2),
             'up_mm' => round($place->upMm, 2),
             'angle_deg' => round($place->deg, 2),
@@ -116,7 +117,7 @@ final readonly class PictureController
             $rules->place(),
         );
 
-        return new JsonResponse(['say' => $question->value, 'text' => $found->words]);
+        return new JsonResponse(['say' => $question->value, 'text' => Words::say($found->words)]);
     }
 
     /** Stickers with the targets, for what has no template of its own. */

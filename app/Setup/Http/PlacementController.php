@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Setup\Http;
 
+use App\Foundation\Words\Words;
 use App\Orders\Models\Decoration;
 use App\People\Caller;
 use App\Setup\Http\Requests\KeepPlacement;
@@ -14,13 +15,13 @@ use App\Shop\House;
 use Carbon\CarbonImmutable;
 use Hakama\Garment\Panel;
 use Hakama\Garment\Size;
+use Hakama\Setup\Placement\CannotBeMarked;
 use Hakama\Setup\Placement\WorkedMark;
 use Hakama\Setup\Tube\OtherEnd;
 use Illuminate\Http\RedirectResponse;
 use Illuminate\Http\Request;
 use Illuminate\Http\Response;
 use Illuminate\Validation\ValidationException;
-use InvalidArgumentException;
 
 /** A place that is found on the garment itself, and kept for the next order of it. */
 final class PlacementController
@@ -46,12 +47,12 @@ final class PlacementController
                 'corner' => WorkedMark::corner($number('a'), $degrees > 0.0 ? $degrees : 90.0, $units),
                 default => WorkedMark::levelWith($number('a'), $seam, $units),
             };
-        } catch (InvalidArgumentException $e) {
-            return new Response('<span class="wrong">'.e(ucfirst($e->getMessage())).'.</span>');
+        } catch (CannotBeMarked $e) {
+            return new Response('<span class="wrong">'.e(Words::say($e->text)).'</span>');
         }
 
         return new Response(
-            $found === null ? __('setup.placement_controller.enter_the_other_mark_too') : e($found->words),
+            $found === null ? __('setup.placement_controller.enter_the_other_mark_too') : e(Words::say($found->words)),
         );
     }
 
@@ -93,7 +94,7 @@ final class PlacementController
         if ($row === null || $length === null || $decoration->artwork === null) {
             throw ValidationException::withMessages([
                 'down' => __('setup.placement_controller.the_catalogue_has_no_length_for', [
-                    'panel' => $panel->label(),
+                    'panel' => Words::say($panel->label()),
                 ]),
             ]);
         }
@@ -104,8 +105,8 @@ final class PlacementController
                 $decoration->artwork->bounds()->height(),
                 (float) $request->fromOtherEndMm(),
             );
-        } catch (InvalidArgumentException $e) {
-            throw ValidationException::withMessages(['down' => ucfirst($e->getMessage()).'.']);
+        } catch (CannotBeMarked $e) {
+            throw ValidationException::withMessages(['down' => Words::say($e->text)]);
         }
     }
 }

@@ -7,6 +7,7 @@ namespace App\Setup\Http;
 use App\Artwork\Models\Artwork;
 use App\Artwork\Patches;
 use App\Foundation\StateHash;
+use App\Foundation\Words\Words;
 use App\Orders\Models\Decoration;
 use App\Orders\Models\Order;
 use App\Orders\Models\Piece;
@@ -174,7 +175,7 @@ final class SetupController
         $choice = $request->choice($setups->advise($decoration), $setups->fit($decoration, $frame, $request->turn()));
         $obstacle = $setups->mountObstacle($decoration, $choice->fit);
         if ($obstacle !== null) {
-            throw ValidationException::withMessages(['frame' => $obstacle]);
+            throw ValidationException::withMessages(['frame' => Words::say($obstacle)]);
         }
         try {
             $batch = $choices->keep($decoration, $frame, $choice, $request->reasons());

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Setup\Models;
 
 use App\Foundation\Clock\Moment;
+use App\Foundation\Words\Words;
 use Carbon\CarbonImmutable;
 use Hakama\Garment\Fabric;
 use Hakama\Garment\Position;
@@ -33,11 +34,11 @@ final class Practice extends Model
     /** In words; '' where nobody knows. */
     public function positionLabel(): string
     {
-        return Position::tryFrom($this->position)?->label() ?? '';
+        return Words::say(Position::tryFrom($this->position)?->label());
     }
 
     public function fabricLabel(): string
     {
-        return $this->fabric->label();
+        return Words::say($this->fabric->label());
     }
 }

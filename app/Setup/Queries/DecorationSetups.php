@@ -33,6 +33,7 @@ use Hakama\Setup\SizeRow;
 use Hakama\Setup\SizeTable;
 use Hakama\Setup\Tube\Hoopings;
 use Hakama\Stitch\Turn;
+use Hakama\Words\Text;
 use Illuminate\Database\Eloquent\Collection;
 
 /** Asks the core how a decoration is to be set up. */
@@ -289,7 +290,7 @@ final readonly class DecorationSetups
     }
 
     /** Why it cannot be mounted so, whatever the reason; null where it can. */
-    public function mountObstacle(Decoration $decoration, Fit $fit): ?string
+    public function mountObstacle(Decoration $decoration, Fit $fit): ?Text
     {
         return Mounting::obstacle($this->facts->facts($decoration)->item, $fit);
     }

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Setup\Queries;
 
+use App\Foundation\Words\Words;
 use App\Orders\Models\Decoration;
 use App\Setup\ChosenSetup;
 use App\Setup\Models\Practice;
@@ -90,7 +91,11 @@ final readonly class SetupSheet
         foreach ($used as $measure) {
             $mm = $item->measures->mm($measure);
             if ($mm !== null) {
-                $told[$measure->value] = [$measure->label(), $mm, $item->measures->from($measure)->label()];
+                $told[$measure->value] = [
+                    Words::say($measure->label()),
+                    $mm,
+                    Words::say($item->measures->from($measure)->label()),
+                ];
             }
         }
 
@@ -113,8 +118,9 @@ final readonly class SetupSheet
     /** What would turn a decision, in words: the proof that its reason is the reason. */
     public function turning(SetupTopic $about): string
     {
-        return $this->lookedAt->turning($this->lookedAt->advice->because($about))
-            ->words(Units::of($this->lookedAt->case->house));
+        $turning = $this->lookedAt->turning($this->lookedAt->advice->because($about));
+
+        return Words::say($turning->words(Units::of($this->lookedAt->case->house)));
     }
 
     /** Where a width on the garment comes from, such as "estimated"; '' where nobody knows it. */
@@ -122,7 +128,7 @@ final readonly class SetupSheet
     {
         $from = $row->facts->item->measures->from($measure);
 
-        return $from === Provenance::Unknown ? '' : $from->label();
+        return $from === Provenance::Unknown ? '' : Words::say($from->label());
     }
 
     /** @return list<RankedFrame> */

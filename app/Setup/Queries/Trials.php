@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Setup\Queries;
 
 use App\Artwork\Models\SewOut;
+use App\Foundation\Words\Words;
 use App\Orders\Models\Decoration;
 use App\Plan\OpenBatch;
 use App\Setup\PracticeBook;
@@ -54,7 +55,7 @@ final readonly class Trials
         return $this->calendar
             ->downtimes()
             ->first(
-                static fn(Downtime $one): bool => $one->why === $trial->words($batch)
+                static fn(Downtime $one): bool => $one->why === Words::say($trial->words($batch))
                     && $one->to_at > CarbonImmutable::now(),
             );
     }

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Setup\Queries;
 
 use App\Artwork\Models\Artwork;
+use App\Foundation\Words\Words;
 use App\Orders\Models\Decoration;
 use Hakama\House\HouseRule;
 use Hakama\House\HouseRules;
@@ -70,8 +71,8 @@ final readonly class TubePlan
         return new self(
             Hoopings::of($motifs, $reachMm),
             $artworks,
-            $layout->gaps(Units::of($rules)),
-            $placement->datum->value,
+            Words::each($layout->gaps(Units::of($rules))),
+            Words::say($placement->datum->label()),
         );
     }
 

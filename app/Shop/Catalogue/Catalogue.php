@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Shop\Catalogue;
 
 use App\Foundation\Database\TurnCache;
+use App\Foundation\Words\Words;
 use App\Garment\Models\GarmentStyle;
 use App\Machine\Models\Frame;
 use App\Orders\Models\OrderLine;
@@ -77,7 +78,7 @@ final class Catalogue
      */
     public function of(OrderLine $line): ?Style
     {
-        return $this->styles()[$line->garment_style_id ?? 0] ?? $this->named($line->garment->label());
+        return $this->styles()[$line->garment_style_id ?? 0] ?? $this->named(Words::say($line->garment->label()));
     }
 
     public function named(string $name): ?Style

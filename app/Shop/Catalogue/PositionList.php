@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Shop\Catalogue;
 
 use App\Foundation\Database\Transaction;
+use App\Foundation\Words\Words;
 use App\Shop\House;
 use Hakama\Garment\Position;
 use Hakama\House\HouseRule;
@@ -81,7 +82,7 @@ final readonly class PositionList implements CatalogueList
                     try {
                         $this->house->change([$rules[$i]->value => (float) $given]);
                     } catch (UnfitRule $e) {
-                        throw UnfitList::at($number, $column, $e->getMessage());
+                        throw UnfitList::at($number, $column, Words::why($e));
                     }
                 }
             }

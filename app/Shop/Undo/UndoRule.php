@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Shop\Undo;
 
+use App\Foundation\Words\Words;
 use App\Shop\Actions\RuleChange;
 use App\Shop\House;
 use App\Shop\Models\Change;
@@ -37,7 +38,7 @@ final readonly class UndoRule implements Undoes
                 ? $this->rules->set([], [$change->thing => (string) $before[self::SCHOOL]])
                 : $this->rules->set([$change->thing => (float) ($before[$change->thing] ?? 0)]);
         } catch (UnfitRule $e) {
-            return $e->getMessage();
+            return Words::why($e);
         }
 
         return null;

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Stock\Http;
 
+use App\Foundation\Words\Words;
 use App\Plan\Queries\PlanBoard;
 use App\Shop\House;
 use App\Stock\Actions\ThreadShelf;
@@ -84,7 +85,7 @@ final class ThreadController
             );
             $matches = array_slice(ThreadMatch::nearest(Colour::ofHex($hex), $shelf, $weight), 0, 5);
         } catch (NotAColour $e) {
-            $problem = $e->getMessage();
+            $problem = Words::why($e);
         }
         $cloth =
             preg_match('/^#[0-9a-f]{6}$/iD', $request->string('cloth')->value()) === 1

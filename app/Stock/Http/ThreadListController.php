@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Stock\Http;
 
 use App\Foundation\Http\Download;
+use App\Foundation\Words\Words;
 use App\Stock\Actions\ThreadShelf;
 use App\Stock\Http\Requests\ReadShelfList;
 use App\Stock\ShelfList;
@@ -44,7 +45,7 @@ final class ThreadListController
         } catch (UnfitRow $e) {
             throw ValidationException::withMessages([
                 'list' => __('stock.thread_list_controller.this_is_not_a_thread_list', [
-                    'get_message' => $e->getMessage(),
+                    'get_message' => Words::why($e),
                 ]),
             ]);
         }

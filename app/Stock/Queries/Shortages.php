@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Stock\Queries;
 
 use App\Foundation\Clock\ShopClock;
+use App\Foundation\Words\Words;
 use App\Plan\Queries\PlanBoard;
 use App\Setup\Queries\BackingCuts;
 use App\Shop\House;
@@ -71,7 +72,7 @@ final readonly class Shortages
         $by = [];
         foreach ($wants as $code => [$want, $at]) {
             if (($missing[$code] ?? 0) > 0) {
-                $what = sprintf('%s, %d × %d mm', $want->kind->label(), $want->widthMm, $want->heightMm);
+                $what = sprintf('%s, %d × %d mm', Words::say($want->kind->label()), $want->widthMm, $want->heightMm);
                 $by[$what] ??= [0, (string) $code, ShopClock::seconds($at)];
                 $by[$what][0] += $missing[$code];
             }

@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace Hakama\Floor\Care;
 
+use Hakama\Words\Text;
+
 /** What a machine wants of people beside the sewing. The value is its name in files and addresses. */
 enum CareTask: string
 {
@@ -12,24 +14,14 @@ enum CareTask: string
     case Tension = 'tension';
     case FootHeight = 'foot_height';
 
-    public function label(): string
+    public function label(): Text
     {
-        return match ($this) {
-            self::Needle => 'Needle changed',
-            self::Oil => 'Hook oiled',
-            self::Tension => 'Tension tried',
-            self::FootHeight => 'Foot height set',
-        };
+        return new Text("needles.care.{$this->value}");
     }
 
     /** What is done, in the words of the list that is shown before a batch. */
-    public function wanted(?int $needle): string
+    public function wanted(?int $needle): Text
     {
-        return match ($this) {
-            self::Needle => "Change needle {$needle}",
-            self::Oil => 'Oil the hook',
-            self::Tension => 'Try the tension on scrap: a third of bobbin thread along the middle of the back',
-            self::FootHeight => 'Set the height of the feet',
-        };
+        return new Text("needles.care_to_do.{$this->value}", $needle === null ? [] : ['needle' => $needle]);
     }
 }

@@ -76,7 +76,7 @@ final class Features
             $half = ($mm->mm(M::PocketWidth) ?? 0.0) / 2;
             $found[] = Feature::patch(
                 Kind::Pocket,
-                'front pocket',
+                'front_pocket',
                 -$half,
                 $half,
                 $hem + self::HEM_RIB,
@@ -85,11 +85,11 @@ final class Features
         }
 
         return match ($garment) {
-            Garment::Hoodie => [...$found, self::across($shape, 'hem rib', $hem + self::HEM_RIB)],
+            Garment::Hoodie => [...$found, self::across($shape, 'hem_rib', $hem + self::HEM_RIB)],
             Garment::Jacket => [
                 ...$found,
                 ...$isDenim ? self::flaps($shape, $mm) : [],
-                self::across($shape, 'waistband seam', $hem + self::WAISTBAND),
+                self::across($shape, 'waistband_seam', $hem + self::WAISTBAND),
             ],
             Garment::PaddedJacket => [...$found, ...self::quilting($shape, $top, $hem)],
             default => $found,
@@ -104,12 +104,12 @@ final class Features
         $found = self::body($shape);
         $yoke = $mm->mm(M::YokeDown);
         if ($yoke !== null && ($fabric === Fabric::Denim || $fabric === null)) {
-            $found[] = self::across($shape, 'yoke seam', $top - $yoke);
+            $found[] = self::across($shape, 'yoke_seam', $top - $yoke);
         }
 
         return match ($garment) {
-            Garment::Hoodie => [...$found, self::across($shape, 'hem rib', $hem + self::HEM_RIB)],
-            Garment::Jacket => [...$found, self::across($shape, 'waistband seam', $hem + self::WAISTBAND)],
+            Garment::Hoodie => [...$found, self::across($shape, 'hem_rib', $hem + self::HEM_RIB)],
+            Garment::Jacket => [...$found, self::across($shape, 'waistband_seam', $hem + self::WAISTBAND)],
             Garment::PaddedJacket => [...$found, ...self::quilting($shape, $top, $hem)],
             default => $found,
         };
@@ -121,11 +121,11 @@ final class Features
         $hem = $shape->datum(Datum::Hem)->y;
         $found = [];
         foreach ($shape->seams as $seam) {
-            if (in_array($seam->name, ['shoulder seam', 'armhole seam'], true)) {
+            if (in_array($seam->name, ['shoulder_seam', 'armhole_seam'], true)) {
                 $found[] = Feature::line(Kind::Seam, $seam->name, $seam->from, $seam->to);
             }
-            if ($seam->name === 'armhole seam') {
-                $found[] = Feature::line(Kind::Seam, 'side seam', $seam->to, new Point($seam->to->x, $hem));
+            if ($seam->name === 'armhole_seam') {
+                $found[] = Feature::line(Kind::Seam, 'side_seam', $seam->to, new Point($seam->to->x, $hem));
             }
         }
 
@@ -145,7 +145,7 @@ final class Features
         return [
             Feature::patch(
                 Kind::Pocket,
-                'chest pocket flap',
+                'chest_pocket_flap',
                 $middle - $half,
                 $middle + $half,
                 -$down - self::FLAP_HIGH,
@@ -153,7 +153,7 @@ final class Features
             ),
             Feature::patch(
                 Kind::Pocket,
-                'chest pocket flap',
+                'chest_pocket_flap',
                 -$middle - $half,
                 -$middle + $half,
                 -$down - self::FLAP_HIGH,
@@ -167,7 +167,7 @@ final class Features
     {
         $found = [];
         for ($y = $top - self::QUILTED_EVERY; $y > $hem; $y -= self::QUILTED_EVERY) {
-            $found[] = self::across($shape, 'quilting seam', $y, 1)->sewnOver();
+            $found[] = self::across($shape, 'quilting_seam', $y, 1)->sewnOver();
         }
 
         return $found;
@@ -201,9 +201,9 @@ final class Features
         $bags = $mm->mm(M::PocketDown);
 
         return [
-            Feature::line(Kind::Seam, 'outer seam', new Point(0, 0), new Point(0, -$length))->sewnOver(),
+            Feature::line(Kind::Seam, 'outer_seam', new Point(0, 0), new Point(0, -$length))->sewnOver(),
             Feature::line(Kind::Hem, 'hem', new Point(-$hem, -$length), new Point($hem, -$length)),
-            ...$bags === null ? [] : [Feature::patch(Kind::Pocket, 'pocket bag', -$half, $half, -$bags, 0.0)],
+            ...$bags === null ? [] : [Feature::patch(Kind::Pocket, 'pocket_bag', -$half, $half, -$bags, 0.0)],
         ];
     }
 
@@ -215,10 +215,10 @@ final class Features
         $cuff = $mm->mm(M::CuffHeight);
 
         return [
-            Feature::line(Kind::Seam, 'back seam', new Point(-$half, 0), new Point(-$half, -0.62 * $length)),
+            Feature::line(Kind::Seam, 'back_seam', new Point(-$half, 0), new Point(-$half, -0.62 * $length)),
             ...$cuff === null
                 ? []
-                : [Feature::line(Kind::Fold, 'edge of the cuff', new Point(-$half, -$cuff), new Point($half, -$cuff))],
+                : [Feature::line(Kind::Fold, 'edge_of_the_cuff', new Point(-$half, -$cuff), new Point($half, -$cuff))],
         ];
     }
 
@@ -231,10 +231,10 @@ final class Features
             $half = ($mm->mm(M::OpeningWidth) ?? 0.0) / 2;
 
             return [
-                self::upright('back seam', 0.0, $height)->sewnOver(),
+                self::upright('back_seam', 0.0, $height)->sewnOver(),
                 Feature::patch(
                     Kind::Opening,
-                    'strap opening',
+                    'strap_opening',
                     -$half,
                     $half,
                     -($mm->mm(M::OpeningHeight) ?? 0.0),
@@ -252,9 +252,9 @@ final class Features
         $half = self::EYELET / 2;
 
         return [
-            self::upright('front seam', 0.0, $height)->sewnOver(),
-            self::upright('side seam of the front', $seam, $height),
-            self::upright('side seam of the front', -$seam, $height),
+            self::upright('front_seam', 0.0, $height)->sewnOver(),
+            self::upright('side_seam_of_the_front', $seam, $height),
+            self::upright('side_seam_of_the_front', -$seam, $height),
             ...$mm->mm(M::EyeletDown) === null
                 ? []
                 : [
@@ -290,8 +290,8 @@ final class Features
         $cuff = $mm->mm(M::CuffHeight) ?? 0.0;
 
         return [
-            Feature::line(Kind::Fold, 'upper fold of the cuff', new Point(-$half, 0), new Point($half, 0)),
-            Feature::line(Kind::Fold, 'lower fold of the cuff', new Point(-$half, -$cuff), new Point($half, -$cuff)),
+            Feature::line(Kind::Fold, 'upper_fold_of_the_cuff', new Point(-$half, 0), new Point($half, 0)),
+            Feature::line(Kind::Fold, 'lower_fold_of_the_cuff', new Point(-$half, -$cuff), new Point($half, -$cuff)),
         ];
     }
 
@@ -313,7 +313,7 @@ final class Features
     private static function bag(float $w, float $h, Measures $mm): array
     {
         $at = $mm->mm(M::HandleAt);
-        $bottom = Feature::line(Kind::Seam, 'bottom seam', new Point(-$w, -$h), new Point($w, -$h), self::FELLED);
+        $bottom = Feature::line(Kind::Seam, 'bottom_seam', new Point(-$w, -$h), new Point($w, -$h), self::FELLED);
         if ($at === null) {
             return [$bottom];
         }
@@ -339,8 +339,8 @@ final class Features
         return $at === null || $wide === null
             ? []
             : [
-                Feature::patch(Kind::Seam, 'woven border', -$w, $w, $h - $at - $wide, $h - $at, 1),
-                Feature::patch(Kind::Seam, 'woven border', -$w, $w, -$h + $at, -$h + $at + $wide, 1),
+                Feature::patch(Kind::Seam, 'woven_border', -$w, $w, $h - $at - $wide, $h - $at, 1),
+                Feature::patch(Kind::Seam, 'woven_border', -$w, $w, -$h + $at, -$h + $at + $wide, 1),
             ];
     }
 
@@ -368,10 +368,10 @@ final class Features
         }
 
         return [
-            Feature::line(Kind::Seam, 'seam of the cuff', new Point(-$w, $h - $cuff), new Point($w, $h - $cuff)),
+            Feature::line(Kind::Seam, 'seam_of_the_cuff', new Point(-$w, $h - $cuff), new Point($w, $h - $cuff)),
             Feature::line(
                 Kind::Seam,
-                'finger roots',
+                'finger_roots',
                 new Point(-$w, $h - $cuff - $roots),
                 new Point($w, $h - $cuff - $roots),
                 self::FELLED,

@@ -29,7 +29,7 @@ final class Flat
                 new Point($width / 2, 0),
                 new Point(-$width / 2, 0),
             ],
-            [new Seam('upper edge of the pocket', new Point(-$width / 2, 0), new Point($width / 2, 0))],
+            [new Seam('upper_edge_of_the_pocket', new Point(-$width / 2, 0), new Point($width / 2, 0))],
             [Datum::PocketEdge->value => new Point(0, 0), Datum::Middle->value => new Point(0, -$height / 2)],
         );
     }

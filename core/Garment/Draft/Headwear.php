@@ -39,10 +39,10 @@ final class Headwear
             [
                 new Seam(
                     $position === Position::CapBack
-                        ? 'back seam'
+                        ? 'back_seam'
                         : ($position === Position::CapSide
-                            ? 'middle of the side'
-                            : 'front seam'),
+                            ? 'middle_of_the_side'
+                            : 'front_seam'),
                     new Point(0, 0),
                     new Point(0, $height),
                 ),
@@ -68,8 +68,8 @@ final class Headwear
             Panel::Hat,
             $outline,
             [
-                new Seam('upper fold of the cuff', new Point(-$half, 0), new Point($half, 0)),
-                new Seam('opposite the join', new Point(0, 0), new Point(0, -$cuff)),
+                new Seam('upper_fold_of_the_cuff', new Point(-$half, 0), new Point($half, 0)),
+                new Seam('opposite_the_join', new Point(0, 0), new Point(0, -$cuff)),
             ],
             [Datum::CuffFold->value => new Point(0, 0), Datum::Middle->value => new Point(0, -$cuff / 2)],
         );

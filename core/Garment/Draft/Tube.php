@@ -29,13 +29,13 @@ final class Tube
             ...$inner,
             new Point(-$wide / 2, 0),
         ];
-        $upper = $panel === Panel::Leg ? 'waistband' : 'upper end';
+        $upper = $panel === Panel::Leg ? 'waistband' : 'upper_end';
 
         return new Shape(
             $panel,
             $outline,
             [
-                new Seam('outer seam or crease', new Point(0, 0), new Point(0, -$length)),
+                new Seam('outer_seam_or_crease', new Point(0, 0), new Point(0, -$length)),
                 new Seam($upper, new Point(-$wide / 2, 0), new Point($wide / 2, 0)),
                 new Seam('hem', new Point(-$width / 2, -$length), new Point($width / 2, -$length)),
             ],
@@ -76,7 +76,7 @@ final class Tube
             Panel::Leg,
             $outline,
             [
-                new Seam('outer seam or crease', new Point(0, 0), new Point(0, $ankle)),
+                new Seam('outer_seam_or_crease', new Point(0, 0), new Point(0, $ankle)),
                 new Seam('opening', new Point(-$half, 0), new Point($half, 0)),
             ],
             [

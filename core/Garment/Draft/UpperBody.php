@@ -64,11 +64,11 @@ final class UpperBody
         $side = [$right[0], $right[1], $right[4], $right[5]];
         $front = $panel === Panel::Front;
         $seams = [
-            new Seam('shoulder seam', new Point($neck, 0), new Point($tipX, $tipY)),
-            new Seam('shoulder seam', new Point(-$neck, 0), new Point(-$tipX, $tipY)),
-            new Seam($front ? 'centre front' : 'centre back', new Point(0, -$drop), new Point(0, -$length)),
-            new Seam('armhole seam', new Point($tipX, $tipY), new Point($chest / 2, $arm)),
-            new Seam('armhole seam', new Point(-$tipX, $tipY), new Point(-$chest / 2, $arm)),
+            new Seam('shoulder_seam', new Point($neck, 0), new Point($tipX, $tipY)),
+            new Seam('shoulder_seam', new Point(-$neck, 0), new Point(-$tipX, $tipY)),
+            new Seam($front ? 'centre_front' : 'centre_back', new Point(0, -$drop), new Point(0, -$length)),
+            new Seam('armhole_seam', new Point($tipX, $tipY), new Point($chest / 2, $arm)),
+            new Seam('armhole_seam', new Point(-$tipX, $tipY), new Point(-$chest / 2, $arm)),
         ];
 
         return new Shape(

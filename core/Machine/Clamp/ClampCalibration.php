@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace Hakama\Machine\Clamp;
 
+use Hakama\Words\Text;
+
 /** Whether a clamp with one of its windows, on one machine, is where the machine was last shown that it is. */
 final readonly class ClampCalibration
 {
@@ -17,13 +19,13 @@ final readonly class ClampCalibration
     public function __construct(private ?int $foundAt, private ?int $droppedAt, private ?int $changedAt) {}
 
     /** Why its true centre has to be found before it is sewn in; null where what was found still holds. */
-    public function due(): ?string
+    public function due(): ?Text
     {
         return match (true) {
-            $this->foundAt === null => 'its true centre was never found on this machine',
-            $this->droppedAt !== null && $this->droppedAt >= $this->foundAt => 'it was dropped or struck since',
+            $this->foundAt === null => new Text('setup.clamp_doubt.never_found'),
+            $this->droppedAt !== null && $this->droppedAt >= $this->foundAt => new Text('setup.clamp_doubt.dropped'),
             $this->changedAt !== null && $this->changedAt >= $this->foundAt
-                => 'another frame or window stood there since',
+                => new Text('setup.clamp_doubt.changed'),
             default => null,
         };
     }

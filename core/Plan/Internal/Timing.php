@@ -14,6 +14,7 @@ use Hakama\Plan\Sequence;
 use Hakama\Plan\Unplaced;
 use Hakama\Plan\Wait;
 use Hakama\Plan\Workload;
+use Hakama\Words\Text;
 
 /**
  * One pass over a sequence: among the next batch of every machine the one whose changeover can start
@@ -47,7 +48,7 @@ final class Timing
         while (($stuck = $this->pass($sequence)) !== null) {
             $unplaced[] = new Unplaced(
                 $stuck,
-                'no span of the working hours in this plan holds its changeover and each of its loads whole',
+                new Text('plan.unplaced.no_span'),
             );
             $sequence = $sequence->without($stuck);
         }

@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace Hakama\Setup\Backing;
 
+use Hakama\Words\Text;
+
 enum Backing: string
 {
     case Cutaway = 'cutaway';
@@ -11,8 +13,8 @@ enum Backing: string
     case Mesh = 'mesh';
     case WashAway = 'wash_away';
 
-    public function label(): string
+    public function label(): Text
     {
-        return str_replace('_', '-', $this->value);
+        return new Text("garment.backing.{$this->value}");
     }
 }

@@ -5,6 +5,9 @@ declare(strict_types=1);
 namespace Hakama\Setup\Backing;
 
 use Hakama\House\Units;
+use Hakama\Words\Joined;
+use Hakama\Words\Text;
+use Hakama\Words\Texts;
 
 /** Pieces for one batch cut from, or taken out of, one stock. */
 final readonly class Cut
@@ -24,37 +27,40 @@ final readonly class Cut
     ) {}
 
     /** "6 from the roll of 500: 2 side by side, 600 mm of it; keep 100 × 200". */
-    public function words(Units $units = Units::Millimetres): string
+    public function words(Units $units = Units::Millimetres): Text
+    {
+        return $this->leaves === []
+            ? $this->taken($units)
+            : new Text('setup.cut.keep', [
+                'taken' => $this->taken($units),
+                'left' => new Texts(Joined::Comma, ...array_map(
+                    static fn(BackingSupply $left): Text => new Text('setup.cut.left', [
+                        'count' => $left->count,
+                        'size' => "{$units->figure($left->widthMm)} × {$units->figure($left->lengthMm)}",
+                    ]),
+                    $this->leaves,
+                )),
+            ]);
+    }
+
+    private function taken(Units $units): Text
     {
         $from = $this->from;
-        $words =
-            $from->form === StockForm::Roll
-                ? sprintf(
-                    '%d from the roll of %s%s: %d side by side, %s of it',
-                    $this->count,
-                    $units->figure($from->widthMm),
-                    $from->gsm === null ? '' : ", {$from->gsm} g/m²",
-                    $this->across,
-                    $units->said($this->lengthMm),
-                )
-                : sprintf(
-                    '%d from %s%ss of %s × %s',
-                    $this->count,
-                    // What is left of an earlier cut has no number yet, but the name of its batch.
-                    ctype_digit($from->id) ? '' : "{$from->id}, ",
-                    $from->form->label(),
-                    $units->figure($from->widthMm),
-                    $units->figure($from->lengthMm),
-                );
-        foreach ($this->leaves as $left) {
-            $words .= sprintf(
-                '; keep %s%s × %s',
-                $left->count > 1 ? "{$left->count} × " : '',
-                $units->figure($left->widthMm),
-                $units->figure($left->lengthMm),
-            );
-        }
 
-        return $words;
+        return $from->form === StockForm::Roll
+            ? new Text('setup.cut.from_roll', [
+                'count' => $this->count,
+                'width' => $units->figure($from->widthMm),
+                'gsm' => $from->gsm === null ? 'none' : (string) $from->gsm,
+                'across' => $this->across,
+                'length' => $units->said($this->lengthMm),
+            ])
+            : new Text('setup.cut.from_pieces', [
+                'count' => $this->count,
+                // What is left of an earlier cut has no number yet, but the name of its batch.
+                'batch' => ctype_digit($from->id) ? '' : $from->id,
+                'form' => $from->form->value,
+                'size' => "{$units->figure($from->widthMm)} × {$units->figure($from->lengthMm)}",
+            ]);
     }
 }

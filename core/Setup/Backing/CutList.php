@@ -138,7 +138,7 @@ final readonly class CutList
         foreach ([[$edge, $rows * $height, 1], [$width, $height, $over]] as [$w, $h, $n]) {
             if ($n > 0 && min($w, $h) >= $leastMm) {
                 $leaves[] = new BackingSupply(
-                    "left of {$want->batch}",
+                    $want->batch,
                     $want->kind,
                     StockForm::OffCut,
                     $w,

@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace Hakama\Setup\Backing;
 
+use Hakama\Words\Text;
+
 /** Backing to lie under the cloth. */
 final readonly class Layers
 {
@@ -14,13 +16,11 @@ final readonly class Layers
         return [$this->backing, $this->count, $this->adhesive] === [$other->backing, $other->count, $other->adhesive];
     }
 
-    public function words(): string
+    public function words(): Text
     {
-        return sprintf(
-            '%d × %s%s',
-            $this->count,
-            $this->backing->label(),
-            $this->adhesive ? ', one lightly stuck' : '',
-        );
+        return new Text($this->adhesive ? 'setup.layers.one_stuck' : 'setup.layers.loose', [
+            'count' => $this->count,
+            'backing' => $this->backing->label(),
+        ]);
     }
 }

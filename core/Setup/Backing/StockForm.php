@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace Hakama\Setup\Backing;
 
+use Hakama\Words\Text;
+
 /** How backing lies on the shelf. */
 enum StockForm: string
 {
@@ -11,8 +13,8 @@ enum StockForm: string
     case Piece = 'piece';
     case Roll = 'roll';
 
-    public function label(): string
+    public function label(): Text
     {
-        return str_replace('_', '-', $this->value);
+        return new Text("garment.stock_form.{$this->value}");
     }
 }

@@ -8,6 +8,7 @@ use Hakama\Garment\Thickness;
 use Hakama\House\HouseRule;
 use Hakama\House\HouseRules;
 use Hakama\Setup\Facts\Facts;
+use Hakama\Words\Text;
 
 /** How heavy the backing is: by how close the stitches lie and by what the cloth bears. */
 enum Weight: string
@@ -37,13 +38,12 @@ enum Weight: string
         });
     }
 
-    public function because(Facts $facts, HouseRules $house): string
+    public function because(Facts $facts, HouseRules $house): Text
     {
-        return match (true) {
-            $this === self::Light => 'Light, so that it is not felt or seen.',
-            $this === self::Usual => 'The usual weight.',
-            $facts->isDense($house) => 'Firm: stitches this close pull at it.',
-            default => 'Firm: heavy cloth pulls at it.',
-        };
+        return new Text('because.backing_weight.'.match (true) {
+            $this !== self::Firm => $this->value,
+            $facts->isDense($house) => 'firm_dense',
+            default => 'firm_cloth',
+        });
     }
 }

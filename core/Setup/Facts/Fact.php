@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace Hakama\Setup\Facts;
 
+use Hakama\Words\Text;
+
 /** What can be said of a decoration, each by the name it has in files. A point parts what lies in another. */
 enum Fact: string
 {
@@ -38,28 +40,9 @@ enum Fact: string
     case HouseRules = 'house_rules';
 
     /** As people call it. */
-    public function label(): string
+    public function label(): Text
     {
-        return match ($this) {
-            self::Neck => 'neck opening',
-            self::Chest => 'chest width',
-            self::Circumference => 'circumference',
-            self::SleeveWidth => 'width of the sleeve',
-            self::LegWidth => 'width of the leg',
-            self::PieceWidth => 'width of the piece',
-            self::PocketWidth => 'width of the pocket',
-            self::Width => 'width of the design',
-            self::Height => 'height of the design',
-            self::Stitches => 'stitches',
-            self::SmallestLetter => 'smallest letters',
-            self::AppliedStops => 'stops for applied cloth',
-            self::SewingOrder => 'sewing order',
-            self::Drivers => 'drivers of the machine',
-            self::TurnsCaps => 'whether the machine turns caps itself',
-            self::ArmWidth => 'width of the sewing arm',
-            self::HouseRules => 'the house’s school',
-            default => str_replace('_', ' ', $this->value),
-        };
+        return new Text('setup.fact.'.str_replace('.', '_', $this->value));
     }
 
     /** @return list<string> the keys that lead to it */

@@ -13,6 +13,7 @@ use Hakama\House\HouseRules;
 use Hakama\Setup\Placement\FoundPlacement;
 use Hakama\Setup\Tube\AlongTube;
 use Hakama\Setup\Tube\Motifs;
+use Hakama\Words\Text;
 
 /** One decoration before it is set up: a design on an item on a machine, and what the shop knows of it. */
 final readonly class Facts
@@ -37,7 +38,7 @@ final readonly class Facts
         );
     }
 
-    /** @return list<string> designs along one tube that lie over each other or beyond its end, in words */
+    /** @return list<Text> designs along one tube that lie over each other or beyond its end */
     public function overlaps(): array
     {
         return [...$this->history->overlaps, ...$this->motifs?->wrongs($this->tubeMm()) ?? []];

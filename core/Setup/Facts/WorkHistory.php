@@ -6,6 +6,7 @@ namespace Hakama\Setup\Facts;
 
 use Hakama\Machine\FrameKind;
 use Hakama\Setup\Placement\FoundPlacement;
+use Hakama\Words\Text;
 
 /** What the shop knows of this work besides: how many there are, what they are worth, what was found before. */
 final readonly class WorkHistory
@@ -15,7 +16,7 @@ final readonly class WorkHistory
      * @param int|null  $spares    how many there are besides
      * @param bool|null $practised whether this material has been sewn here before, at such a place
      * @param float     $alongMm   of what is sewn before it along the same tube
-     * @param list<string> $overlaps designs along it that lie over each other, in words
+     * @param list<Text>   $overlaps designs along it that lie over each other
      * @param list<FrameKind>|null $practisedIn the kinds of frame in which it was; null where that is not known
      */
     public function __construct(

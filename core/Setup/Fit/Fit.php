@@ -13,6 +13,7 @@ use Hakama\Stitch\Bounds;
 use Hakama\Stitch\ConvexHull;
 use Hakama\Stitch\Point;
 use Hakama\Stitch\Turn;
+use Hakama\Words\Text;
 
 /** One design, turned one way, in the window of one frame, put where the slack is greatest. */
 final readonly class Fit
@@ -187,23 +188,16 @@ final readonly class Fit
         return $this->hoopings?->all() ?? 1;
     }
 
-    public function because(Units $units = Units::Millimetres): string
+    public function because(Units $units = Units::Millimetres): Text
     {
         $obstacle = $this->hoopings?->obstacle($units);
         if ($obstacle !== null) {
             return $obstacle;
         }
 
-        return $this->fits()
-            ? sprintf(
-                '%s clear at the tightest point, %s wanted.',
-                $units->said($this->clearMm, 1),
-                $units->figure($this->marginMm, 1),
-            )
-            : sprintf(
-                'Only %s clear at the tightest point where %s are wanted.',
-                $units->said($this->clearMm, 1),
-                $units->figure($this->marginMm, 1),
-            );
+        return new Text($this->fits() ? 'setup.fit.fits' : 'setup.fit.too_tight', [
+            'clear' => $units->said($this->clearMm, 1),
+            'needed' => $units->said($this->marginMm, 1),
+        ]);
     }
 }

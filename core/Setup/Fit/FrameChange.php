@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace Hakama\Setup\Fit;
 
+use Hakama\Words\Text;
+
 /** What has to be changed on the machine before a frame can be used. */
 enum FrameChange: int
 {
@@ -12,21 +14,13 @@ enum FrameChange: int
     case Driver = 2;
 
     /** As part of a reason. */
-    public function words(): string
+    public function words(): Text
     {
-        return match ($this) {
-            self::Nothing => 'mounted now',
-            self::Frame => 'the frame has to be changed',
-            self::Driver => 'the driver has to be changed',
-        };
+        return new Text('setup.frame_change.'.strtolower($this->name));
     }
 
-    public function label(): string
+    public function label(): Text
     {
-        return match ($this) {
-            self::Nothing => 'is mounted now',
-            self::Frame => 'change the frame',
-            self::Driver => 'change the driver',
-        };
+        return new Text('setup.frame_change_label.'.strtolower($this->name));
     }
 }

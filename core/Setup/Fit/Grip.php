@@ -13,6 +13,7 @@ use Hakama\Machine\Driver;
 use Hakama\Setup\Facts\Fact;
 use Hakama\Setup\Facts\Facts;
 use Hakama\Setup\Facts\Item;
+use Hakama\Words\Text;
 
 /**
  * How a frame holds such cloth against such a design, beside whether it fits: what creeps out of a screw or keeps its
@@ -75,15 +76,9 @@ enum Grip: int
     }
 
     /** As part of a reason; '' where there is nothing to say. */
-    public function words(): string
+    public function words(): Text
     {
-        return match ($this) {
-            self::Any => '',
-            self::Suits => 'it holds such cloth without a screw',
-            self::Creeps => 'thick cloth creeps out of a screwed frame',
-            self::Marks => 'a screwed frame leaves its mark on such cloth',
-            self::Loose => 'it holds far from a design that pulls hard',
-        };
+        return new Text('setup.grip.'.strtolower($this->name));
     }
 
     /** @return list<Fact> what it goes by */

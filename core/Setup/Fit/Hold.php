@@ -7,6 +7,9 @@ namespace Hakama\Setup\Fit;
 use Hakama\House\Units;
 use Hakama\Setup\Fit\Internal\Overhang;
 use Hakama\Stitch\Point;
+use Hakama\Words\Joined;
+use Hakama\Words\Text;
+use Hakama\Words\Texts;
 
 /** How a frame lies on the cloth: whole, moved a little off its middle, or over an edge where nothing holds. */
 final readonly class Hold
@@ -60,27 +63,24 @@ final readonly class Hold
         return abs($this->offMiddle->x) + abs($this->offMiddle->y) > self::HAIR;
     }
 
-    /** "hangs 82 mm over the edge at the left". */
-    public function words(Units $units): string
+    /** "it hangs over the edge: 82 mm at the left". */
+    public function words(Units $units): Text
     {
-        $sides = array_filter(
+        $sides = [];
+        foreach (
             [
-                'at the left' => $this->over->leftMm,
-                'at the right' => $this->over->rightMm,
-                'at the top' => $this->over->topMm,
-                'at the bottom' => $this->over->bottomMm,
-            ],
-            static fn(float $mm): bool => $mm > self::HAIR,
-        );
+                'left' => $this->over->leftMm,
+                'right' => $this->over->rightMm,
+                'top' => $this->over->topMm,
+                'bottom' => $this->over->bottomMm,
+            ] as $side => $mm
+        ) {
+            if ($mm > self::HAIR) {
+                $sides[] = new Text("setup.hold.{$side}", ['mm' => $units->said($mm)]);
+            }
+        }
 
-        return 'it hangs over the edge: '.implode(
-            ', ',
-            array_map(
-                static fn(string $side, float $mm): string => "{$units->said($mm)} {$side}",
-                array_keys($sides),
-                $sides,
-            ),
-        );
+        return new Text('setup.hold.over', ['sides' => new Texts(Joined::Comma, ...$sides)]);
     }
 
     private static function isNothing(Slack $over): bool

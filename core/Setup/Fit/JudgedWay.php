@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Hakama\Setup\Fit;
 
 use Hakama\House\Units;
+use Hakama\Words\Text;
 
 /** One way in, judged with the best frame there is for it. */
 final readonly class JudgedWay
@@ -22,12 +23,13 @@ final readonly class JudgedWay
         return $this->best->fits() && $this->takesArm;
     }
 
-    public function because(Units $units = Units::Millimetres): string
+    public function because(Units $units = Units::Millimetres): Text
     {
-        return match (true) {
-            ! $this->takesArm => 'The tube is narrower than the arm.',
-            default => "{$this->best->fit->frame->id}: ".
-                ($this->best->obstacle($units) ?? $this->best->fit->because($units)),
-        };
+        return $this->takesArm
+            ? new Text('setup.fit.frame_because', [
+                'frame' => $this->best->fit->frame->id,
+                'why' => $this->best->obstacle($units) ?? $this->best->fit->because($units),
+            ])
+            : new Text('setup.fit.narrower_than_arm');
     }
 }

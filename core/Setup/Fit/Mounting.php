@@ -8,17 +8,21 @@ use Hakama\Setup\Facts\Item;
 use Hakama\Setup\Loading\Ends;
 use Hakama\Setup\Loading\Loading;
 use Hakama\Stitch\Turn;
+use Hakama\Words\Text;
 
 /** Whether something can be mounted so at all. What is only unwise can be done, with a reason; this cannot. */
 final class Mounting
 {
     /** Why it cannot be mounted in this frame this way round; null where it can. */
-    public static function obstacle(Item $item, Fit $fit): ?string
+    public static function obstacle(Item $item, Fit $fit): ?Text
     {
         if (! WayIn::mayHold($item, $fit->frame)) {
             return $item->isOnCap()
-                ? "{$fit->frame->id} cannot hold this cap. A stiff front only goes on a cap frame; no cap goes in a pocket frame."
-                : "{$fit->frame->id} cannot hold a {$item->garment->label()}: it is made for something else.";
+                ? new Text('setup.mounting.no_cap', ['frame' => $fit->frame->id])
+                : new Text('setup.mounting.not_made_for', [
+                    'frame' => $fit->frame->id,
+                    'garment' => $item->garment->label(),
+                ]);
         }
         $can = Ends::mountable($item, $fit->frame->driver);
         $turns = array_map(static fn(Loading $one): Turn => $one->turn, $can);
@@ -27,6 +31,6 @@ final class Mounting
 
         return in_array($asked, $turns, true)
             ? null
-            : "It cannot be mounted that way round. {$can[0]->words()}";
+            : new Text('setup.mounting.other_way_round', ['loading' => $can[0]->words()]);
     }
 }

@@ -10,6 +10,7 @@ use Hakama\House\HouseRules;
 use Hakama\House\Units;
 use Hakama\Setup\Facts\Item;
 use Hakama\Setup\Placement\MarkedPlacement;
+use Hakama\Words\Text;
 
 /** A design that lies across something on the garment, or nearer to it than the foot is wide. */
 final readonly class Obstruction
@@ -86,29 +87,29 @@ final readonly class Obstruction
         return $this->isAcross() && ! $this->feature->kind->isBarred() && $this->thickMm > $this->clearsMm;
     }
 
-    public function words(Units $units): string
+    public function words(Units $units): Text
     {
-        $name = $this->feature->name;
-        $move = $this->moves[0];
-        $way = match (true) {
-            $move[0] > 0 => 'to the wearer’s left',
-            $move[0] < 0 => 'to the wearer’s right',
-            $move[1] > 0 => 'up',
-            default => 'down',
-        };
-        $far = "Move it {$units->said(abs($move[0]) + abs($move[1]))} {$way} to clear it.";
+        [$dx, $dy] = $this->moves[0];
+        $with = [
+            'what' => $this->feature->label(),
+            'far' => $units->said(abs($dx) + abs($dy)),
+            'way' => match (true) {
+                $dx > 0 => 'left',
+                $dx < 0 => 'right',
+                $dy > 0 => 'up',
+                default => 'down',
+            },
+        ];
 
         return match (true) {
-            $this->isBarred() => "The design lies across the {$name}. {$far}",
-            $this->isStruck() => sprintf(
-                'The design crosses the %s, about %s thick: the foot clears %s. %s',
-                $name,
-                $units->said($this->thickMm, 1),
-                $units->said($this->clearsMm, 1),
-                $far,
-            ),
-            $this->isAcross() => "The design crosses the {$name}. Sew slowly over it, or move it. {$far}",
-            default => "The design is {$units->said($this->apartMm, 1)} from the {$name}: the foot touches it. {$far}",
+            $this->isBarred() => new Text('warnings.in_the_way.barred', $with),
+            $this->isStruck() => new Text('warnings.in_the_way.struck', [
+                ...$with,
+                'thick' => $units->said($this->thickMm, 1),
+                'clears' => $units->said($this->clearsMm, 1),
+            ]),
+            $this->isAcross() => new Text('warnings.in_the_way.across', $with),
+            default => new Text('warnings.in_the_way.beside', [...$with, 'apart' => $units->said($this->apartMm, 1)]),
         };
     }
 }

@@ -6,6 +6,7 @@ namespace Hakama\Setup\Fit;
 
 use Hakama\Garment\Girth;
 use Hakama\House\Units;
+use Hakama\Words\Text;
 
 /**
  * Whether what goes in goes into a tube: with bars of height t, a frame of width w wants 2 · (w + t) of the way round, and
@@ -38,12 +39,11 @@ final readonly class Passage
         return ($this->wantedMm <= $this->givenMm * (1 + $share)) !== ($this->wantedMm <= $this->givenMm * (1 - $share));
     }
 
-    public function words(Units $units): string
+    public function words(Units $units): Text
     {
-        return sprintf(
-            'it wants %s round and the garment gives %s there',
-            $units->said($this->wantedMm),
-            $units->said($this->givenMm),
-        );
+        return new Text('setup.fit.passage', [
+            'needed' => $units->said($this->wantedMm),
+            'given' => $units->said($this->givenMm),
+        ]);
     }
 }

@@ -5,6 +5,10 @@ declare(strict_types=1);
 namespace Hakama\Setup\Fit;
 
 use Hakama\House\Units;
+use Hakama\Stitch\Point;
+use Hakama\Words\Joined;
+use Hakama\Words\Text;
+use Hakama\Words\Texts;
 
 /** A frame with how it fits and what it costs to use it. */
 final readonly class RankedFrame
@@ -43,52 +47,63 @@ final readonly class RankedFrame
     }
 
     /** Why it is taken before the others, or what is wrong with the best there is. */
-    public function because(Units $units = Units::Millimetres): string
+    public function because(Units $units = Units::Millimetres): Text
     {
-        $why = implode(', ', array_filter([
-            $this->choice === 0 ? 'on the driver that suits best' : 'the better driver has no frame for it',
-            $this->grip->words(),
-            $this->change->words(),
-            'the smallest window that holds it',
-        ], static fn(string $one): bool => $one !== ''));
+        $obstacle = $this->obstacle($units);
 
-        return "{$this->fit->frame->id}: ".
-            ($this->obstacle($units) ?? "{$why}. {$this->fit->because($units)}{$this->moved($units)}");
+        return new Text('setup.fit.frame_because', [
+            'frame' => $this->fit->frame->id,
+            'why' => $obstacle ?? Texts::sentences(
+                new Text('setup.fit.chosen', ['reasons' => new Texts(Joined::Comma, ...$this->reasons())]),
+                $this->fit->because($units),
+                $this->moved($units),
+            ),
+        ]);
+    }
+
+    /** @return list<Text> for taking it before the others */
+    private function reasons(): array
+    {
+        return [
+            new Text($this->choice === 0 ? 'setup.fit.best_driver' : 'setup.fit.other_driver'),
+            ...($this->grip === Grip::Any ? [] : [$this->grip->words()]),
+            $this->change->words(),
+            new Text('setup.fit.smallest_window'),
+        ];
     }
 
     /** What keeps it from being used; null where nothing does. */
-    public function obstacle(Units $units = Units::Millimetres): ?string
+    public function obstacle(Units $units = Units::Millimetres): ?Text
     {
         return match (true) {
             ! $this->fit->fits() => $this->fit->because($units),
             $this->entry !== null && ! $this->entry->goesIn()
-                => "the design would fit, but the frame does not go in: {$this->entry->words($units)}.",
+                => new Text('setup.fit.frame_does_not_go_in', ['passage' => $this->entry->words($units)]),
             $this->arm !== null && ! $this->arm->goesIn()
-                => "the design would fit, but the sewing arm does not go in: {$this->arm->words($units)}.",
+                => new Text('setup.fit.arm_does_not_go_in', ['passage' => $this->arm->words($units)]),
             $this->hold !== null && ! $this->hold->isWhole()
-                => "the design would fit, but the frame does not lie on the cloth: {$this->hold->words($units)}.",
+                => new Text('setup.fit.not_on_cloth', ['hold' => $this->hold->words($units)]),
             default => null,
         };
     }
 
-    private function moved(Units $units): string
+    private function moved(Units $units): Text|string
     {
         return $this->hold !== null && $this->hold->isMoved()
-            ? sprintf(
-                ' Hoop it off the middle of the frame: the frame goes %s, so that it lies whole on the cloth.',
-                $this->offWords($units),
-            )
+            ? new Text('setup.fit.off_middle', ['way' => $this->offWords($this->hold->offMiddle, $units)])
             : '';
     }
 
-    private function offWords(Units $units): string
+    private function offWords(Point $off, Units $units): Texts
     {
-        [$dx, $dy] = [$this->hold->offMiddle->x ?? 0.0, $this->hold->offMiddle->y ?? 0.0];
-
-        return implode(' and ', array_filter([
-            abs($dx) > 0.05 ? $units->said(abs($dx)).($dx > 0 ? ' to the right' : ' to the left') : '',
-            abs($dy) > 0.05 ? $units->said(abs($dy)).($dy > 0 ? ' up' : ' down') : '',
-        ], static fn(string $one): bool => $one !== ''));
+        return Texts::all(
+            abs($off->x) > 0.05
+                ? new Text($off->x > 0 ? 'setup.fit.to_the_right' : 'setup.fit.to_the_left', ['mm' => $units->said(abs($off->x))])
+                : '',
+            abs($off->y) > 0.05
+                ? new Text($off->y > 0 ? 'setup.fit.up' : 'setup.fit.down', ['mm' => $units->said(abs($off->y))])
+                : '',
+        );
     }
 
     /** @return array{int, int, int, int, float, string} lower is better */

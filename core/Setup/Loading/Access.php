@@ -9,6 +9,7 @@ use Hakama\House\HouseRule;
 use Hakama\House\HouseRules;
 use Hakama\Machine\Driver;
 use Hakama\Setup\Facts\Item;
+use Hakama\Words\Text;
 
 /** How the machine gets at what is sewn on. */
 enum Access: string
@@ -27,13 +28,9 @@ enum Access: string
         };
     }
 
-    public function label(): string
+    public function label(): Text
     {
-        return match ($this) {
-            self::Flat => 'laid flat',
-            self::ClosedTube => 'as a closed tube',
-            self::OpenedSeam => 'with its seam opened',
-        };
+        return new Text("setup.access.{$this->value}");
     }
 
     /** Seconds that hands take for it on one piece, beside hooping. */
@@ -48,18 +45,16 @@ enum Access: string
      * @param bool $isStuckOn  it is laid on backing that is hooped
      * @param bool $isClamped  a clamp closes on it while it stays on the machine
      */
-    public function because(bool $tubeDriver, bool $isRound, bool $isClamped, bool $isStuckOn): string
+    public function because(bool $tubeDriver, bool $isRound, bool $isClamped, bool $isStuckOn): Text
     {
-        return match (true) {
-            $this === self::Flat && $isRound => 'It is drawn round its frame; nothing has to be opened.',
-            $this === self::Flat && $isClamped => 'The clamp closes on it as it is; nothing has to be opened.',
-            $this === self::Flat && $isStuckOn => 'It is laid on hooped backing; nothing has to be opened.',
-            $this === self::Flat => 'One layer of it lies flat in its frame; nothing has to be opened.',
-            $this === self::ClosedTube => 'It is slipped over the arm as the tube it is; its seam stays shut.',
-            default => sprintf(
-                '%s: its seam is opened, it lies flat, and it is closed again afterwards.',
-                $tubeDriver ? 'No frame on the cylinder driver holds it' : 'No driver here goes into so narrow a tube',
-            ),
-        };
+        return new Text('setup.access_because.'.match (true) {
+            $this === self::Flat && $isRound => 'round_its_frame',
+            $this === self::Flat && $isClamped => 'clamped',
+            $this === self::Flat && $isStuckOn => 'stuck_on',
+            $this === self::Flat => 'one_layer',
+            $this === self::ClosedTube => 'closed_tube',
+            $tubeDriver => 'opened_no_frame',
+            default => 'opened_no_driver',
+        });
     }
 }

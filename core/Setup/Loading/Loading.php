@@ -6,6 +6,7 @@ namespace Hakama\Setup\Loading;
 
 use Hakama\Garment\End;
 use Hakama\Stitch\Turn;
+use Hakama\Words\Text;
 
 /**
  * Which end of the garment goes towards the machine. Everything else follows from it: how far the design is turned in
@@ -28,36 +29,44 @@ final readonly class Loading
 
     public static function sideFirst(): self
     {
-        return new self(End::Edge, Turn::Quarter, 'right side');
+        return new self(End::Edge, Turn::Quarter, 'right_side');
     }
 
     /** "the waist", "the lower edge", "a side edge". */
-    public function endWords(): string
+    public function endWords(): Text
+    {
+        return new Text('setup.end.'.$this->endCode());
+    }
+
+    private function endCode(): string
     {
         return match (true) {
-            $this->end !== End::Edge => "the {$this->end->label()}",
-            $this->turn === Turn::None => 'the upper edge',
-            $this->turn === Turn::Half => 'the lower edge',
-            default => 'a side edge',
+            $this->end !== End::Edge => $this->end->value,
+            $this->turn === Turn::None => 'upper_edge',
+            $this->turn === Turn::Half => 'lower_edge',
+            default => 'side_edge',
         };
     }
 
     /** Where the frame's bracket is: it goes into the arms, which are on the machine's side. */
-    public function bracketWords(): string
+    public function bracketWords(): Text
     {
-        return "The frame’s bracket is at {$this->endWords()}.";
+        return new Text('setup.loading.bracket', ['end' => $this->endWords()]);
     }
 
     /** "The waist goes towards the machine; the design's bottom lies there." */
-    public function words(): string
+    public function words(): Text
     {
-        return ucfirst($this->endWords())." goes towards the machine; the design’s {$this->lies} lies there.";
+        return new Text('setup.loading.goes_first', [
+            'end' => $this->endCode(),
+            'lies' => $this->lies,
+        ]);
     }
 
     /** A code for the reason of the turn: what lies at the machine. */
     public function turnCode(): string
     {
-        return str_replace(' ', '_', $this->lies).'_at_the_machine';
+        return $this->lies.'_at_the_machine';
     }
 
     public function equals(self $other): bool

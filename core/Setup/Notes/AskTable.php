@@ -19,6 +19,7 @@ use Hakama\Setup\Fit\Passage;
 use Hakama\Setup\Rules\SetupDecision;
 use Hakama\Setup\Rules\SetupTopic;
 use Hakama\Stitch\Point;
+use Hakama\Words\Text;
 
 /** What has to be asked before a piece of advice can be trusted: what decides, and was guessed or is not known at all. */
 final class AskTable
@@ -81,7 +82,7 @@ final class AskTable
         return $d->facts->item->isOnCap() && $d->facts->item->structure === Structure::None
             ? new Ask(
                 Fact::Structure->value,
-                'Is the front of the cap stiff or soft? A stiff one needs the cap frame; backing and needle go by it too.',
+                new Text('setup.ask.structure'),
                 [SetupTopic::Driver, SetupTopic::Backing, SetupTopic::Needle],
             )
             : null;
@@ -99,10 +100,7 @@ final class AskTable
             && $height <= CapFace::profileLimitMm(Profile::High, $d->house)
             ? new Ask(
                 Fact::Profile->value,
-                sprintf(
-                    'How high is the cap: low, mid or high? A design %s high does not go on every one.',
-                    $d->units()->said($height, 1),
-                ),
+                new Text('setup.ask.profile', ['height' => $d->units()->said($height, 1)]),
                 [SetupTopic::Placement],
             )
             : null;
@@ -114,8 +112,7 @@ final class AskTable
             && $d->facts->design->order->isOpen($d->follows(Question::CapOrder, 'both'))
             ? new Ask(
                 Fact::SewingOrder->value,
-                'Watch the design being sewn: does it go from the middle outwards, or from the bill upwards? Side to side '.
-                    'pushes slack into it on a cap.',
+                new Text('setup.ask.sewing_order'),
                 [],
             )
             : null;
@@ -126,7 +123,7 @@ final class AskTable
         return $d->isInCapFrame() && $d->facts->machine->turnsCapsItself === null
             ? new Ask(
                 Fact::TurnsCaps->value,
-                'Does the machine turn the design itself once the cap frame is chosen? If not, it has to be turned 180°.',
+                new Text('setup.ask.turns_caps'),
                 [SetupTopic::Turn],
             )
             : null;
@@ -137,10 +134,7 @@ final class AskTable
         return $d->facts->item->cloth->from->isGuess()
             ? new Ask(
                 Fact::Fabric->value,
-                sprintf(
-                    'What is it made of? Backing, needle and speed go by the cloth. %s was assumed.',
-                    ucfirst($d->facts->item->cloth->fabric->label()),
-                ),
+                new Text('setup.ask.fabric', ['fabric' => $d->facts->item->cloth->fabric->label()]),
                 [SetupTopic::Backing, SetupTopic::Topper, SetupTopic::Needle, SetupTopic::Speed],
             )
             : null;
@@ -158,7 +152,7 @@ final class AskTable
             && $d->facts->item->cloth->fabric->isKnit()
             ? new Ask(
                 Fact::Pale->value,
-                'Is the cloth pale? Cutaway shows through a pale knit; mesh does not.',
+                new Text('setup.ask.pale'),
                 [SetupTopic::Backing],
             )
             : null;
@@ -189,14 +183,9 @@ final class AskTable
 
         return new Ask(
             Fact::Neck->value,
-            'Lay the neck flat: how wide is it? '.(
-                $neck === null
-                    ? 'A wide design does not go in neck first.'
-                    : sprintf(
-                        '%s was assumed. Whether the design goes in neck first or waist first hangs on it.',
-                        $d->units()->said($neck),
-                    )
-            ),
+            $neck === null
+                ? new Text('setup.ask.neck')
+                : new Text('setup.ask.neck_assumed', ['neck' => $d->units()->said($neck)]),
             [SetupTopic::Loading, SetupTopic::Turn],
         );
     }
@@ -217,10 +206,7 @@ final class AskTable
     {
         return new Ask(
             "sizes_mm.{$entry->girth->measure->value}",
-            sprintf(
-                'Measure it where it is sewn: how wide is it laid flat? %s was assumed. Whether the frame goes in hangs on it.',
-                $d->units()->said($entry->girth->flatMm()),
-            ),
+            new Text('setup.ask.girth', ['width' => $d->units()->said($entry->girth->flatMm())]),
             [SetupTopic::Frame],
         );
     }
@@ -248,10 +234,7 @@ final class AskTable
         return $reach <= $half * (1 + $off) && $reach > $half * (1 - $off)
             ? new Ask(
                 "sizes_mm.{$measure->value}",
-                sprintf(
-                    'How wide is it there? %s was assumed, and the design reaches nearly to its edge.',
-                    $d->units()->said($wide),
-                ),
+                new Text('setup.ask.width', ['width' => $d->units()->said($wide)]),
                 [SetupTopic::Placement, SetupTopic::Frame],
             )
             : null;

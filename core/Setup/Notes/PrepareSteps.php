@@ -18,6 +18,7 @@ use Hakama\Setup\Notes\WorkState as S;
 use Hakama\Setup\Rules\SetupDecision;
 use Hakama\Stitch\Copies\Grid;
 use Hakama\Stitch\Turn;
+use Hakama\Words\Text;
 
 /** What is done before anything is hooped: the garment made ready, the place marked, backing cut. */
 final class PrepareSteps
@@ -40,45 +41,34 @@ final class PrepareSteps
             NoteRule::step(
                 self::STAGE,
                 'test_on_scrap',
-                'nothing says that this material was sewn before',
                 static fn(SetupDecision $d): bool => $d->isPractised() !== true,
-                'Sew it once on scrap at full size. Unhoop it, then check.',
                 before: [S::Closed, S::OverArm],
             ),
             NoteRule::step(
                 self::STAGE,
                 'tell_customer_topper',
-                'film that is left to the first wash',
                 static fn(SetupDecision $d): bool => $d->topper,
-                'Tell the customer that the first wash takes away what is left of the film.',
                 school: [Question::TopperResidue, 'wash'],
             ),
             NoteRule::step(
                 self::STAGE,
                 'sweatband_out',
-                'a cap',
                 $cap,
-                'Open the cap and take the card out. Pull the sweatband all the way out on its hinge; snip it where it is '.
-                    'tacked at the sides.',
                 makes: [S::Opened],
                 before: [S::Closed],
             ),
-            NoteRule::step(self::STAGE, 'bill_straight', 'a cap', $framed, 'Straighten the bill.', before: [S::Closed]),
+            NoteRule::step(self::STAGE, 'bill_straight', $framed, before: [S::Closed]),
             NoteRule::step(
                 self::STAGE,
                 'strap_shut',
-                'a cap, and the house leaves the strap shut',
                 $framed,
-                'Leave the strap shut.',
                 before: [S::Closed],
                 school: [Question::CapStrap, 'shut'],
             ),
             NoteRule::step(
                 self::STAGE,
                 'strap_open',
-                'a cap, and the house opens the strap',
                 $framed,
-                'Open the strap. Keep its ends clear of the sewing arm.',
                 makes: [S::Opened],
                 before: [S::Closed],
                 school: [Question::CapStrap, 'open'],
@@ -86,40 +76,32 @@ final class PrepareSteps
             NoteRule::step(
                 self::STAGE,
                 'strap_gap_for_style',
-                'a cap on the cap driver',
                 $framed,
                 self::strapGap(...),
                 before: [S::Closed],
-                usually: 'Set the gap of the frame’s strap once for this style of cap, and keep it for all of them.',
             ),
             NoteRule::step(
                 self::STAGE,
                 'clear_pockets',
-                'trousers, jackets, hoodies and aprons',
                 static fn(SetupDecision $d): bool => in_array(
                     $d->facts->item->garment,
                     [G::Trousers, G::Jacket, G::PaddedJacket, G::Hoodie, G::Apron],
                     true,
                 ) || $d->facts->item->position === P::Leg,
-                'Keep pockets, rivets and linings out of the sewing field.',
                 makes: [S::Cleared],
                 before: [S::Closed],
             ),
             NoteRule::step(
                 self::STAGE,
                 'open_side_seam',
-                'a sleeve or a leg that no driver here goes into',
                 static fn(SetupDecision $d): bool => $d->access() === Access::OpenedSeam,
-                'Open the seam and lay the tube flat.',
                 makes: [S::Opened],
                 before: [S::Stuck, S::Marked, S::Closed],
             ),
             NoteRule::step(
                 self::STAGE,
                 'fold_cuff_open',
-                'a knit hat with a cuff',
                 static fn(SetupDecision $d): bool => $d->facts->item->garment === G::KnitHat,
-                'Fold the cuff open. Its outer side is what you sew.',
                 makes: [S::Opened],
                 before: [S::Closed],
             ),
@@ -136,91 +118,73 @@ final class PrepareSteps
             NoteRule::step(
                 self::STAGE,
                 'measure_chest',
-                'a left chest, measured each time',
                 $chest,
-                static fn(SetupDecision $d): string => sprintf(
-                    'Mark the left chest%s: %s. One line across, one down%s.',
-                    self::onSize($d),
-                    implode('; ', $d->placement->words($d->units())),
-                    $d->facts->item->garment === G::Polo ? '. Check it against the placket' : '',
-                ),
+                static fn(SetupDecision $d): Text => new Text('steps.does.measure_chest', [
+                    'size' => self::size($d),
+                    'place' => $d->placement->words($d->units()),
+                    'garment' => $d->facts->item->garment->value,
+                ]),
                 makes: [S::Marked],
                 before: $before,
                 school: [Question::ChestPlace, 'measured'],
-                usually: 'Mark the left chest by measured lines, one across and one down; on a polo check it against the '.
-                    'placket.',
             ),
             NoteRule::step(
                 self::STAGE,
                 'chest_template',
-                'a left chest, by template',
                 $chest,
-                static fn(SetupDecision $d): string => sprintf(
-                    'Lay the template for size %s on, its cross on the mark: %s.',
-                    $d->facts->item->size->value ?? 'as ordered',
-                    implode('; ', $d->placement->words($d->units())),
-                ),
+                static fn(SetupDecision $d): Text => new Text('steps.does.chest_template', [
+                    'size' => self::size($d),
+                    'place' => $d->placement->words($d->units()),
+                ]),
                 makes: [S::Marked],
                 before: $before,
                 school: [Question::ChestPlace, 'template'],
-                usually: 'Lay the template for the size on, its cross on the mark.',
             ),
             NoteRule::step(
                 self::STAGE,
                 'chest_peg',
-                'a left chest, by peg',
                 $chest,
-                static fn(SetupDecision $d): string => $d->placement->peg === ''
-                    ? 'Find the peg of the hooping station for this garment, size and place. Write it down here: you find '.
-                        'it once.'
-                    : sprintf('Set the hooping station to peg %s.', $d->placement->peg),
+                static fn(SetupDecision $d): Text => $d->placement->peg === ''
+                    ? new Text('steps.does.chest_peg_unknown')
+                    : new Text('steps.does.chest_peg', ['peg' => $d->placement->peg]),
                 makes: [S::Marked],
                 before: $before,
                 school: [Question::ChestPlace, 'peg'],
-                usually: 'Set the hooping station to the peg for this garment, size and place.',
             ),
             NoteRule::step(
                 self::STAGE,
                 'mark_place',
-                'any other place',
                 static fn(SetupDecision $d): bool => $d->facts->item->position !== P::LeftChest
                     && ! $d->isInCapFrame(),
-                static fn(SetupDecision $d): string => sprintf(
-                    'Mark the place%s: %s.',
-                    self::onSize($d),
-                    implode('; ', $d->placement->words($d->units())),
-                ),
+                static fn(SetupDecision $d): Text => new Text('steps.does.mark_place', [
+                    'size' => self::size($d),
+                    'place' => $d->placement->words($d->units()),
+                ]),
                 makes: [S::Marked],
                 before: $before,
-                usually: 'Mark the place.',
             ),
             NoteRule::step(
                 self::STAGE,
                 'lay_templates',
-                'a narrow tube',
                 static fn(SetupDecision $d): bool => $d->facts->item->isNarrowTube(),
-                'Lay paper templates on at full size, each with a cross in its middle.',
                 needs: [S::Marked],
                 before: $before,
             ),
             NoteRule::step(
                 self::STAGE,
                 'mark_up_arrow',
-                'something turned inside out or closed all round',
                 static fn(SetupDecision $d): bool => $d->hasSticker(),
-                static fn(SetupDecision $d): string => 'Put a sticker on the mark that shows the centre and which way is up'.
-                    ($d->isInsideOut() ? ', before you turn it inside out.' : '.'),
+                static fn(SetupDecision $d): Text => new Text('steps.does.mark_up_arrow', [
+                    'turned' => $d->isInsideOut() ? 'yes' : 'no',
+                ]),
                 needs: [S::Marked],
                 makes: [S::Sticker],
                 before: $before,
-                usually: 'Put a sticker on the mark that shows the centre and which way is up.',
             ),
             NoteRule::step(
                 self::STAGE,
                 'turn_inside_out',
-                'a closed shape that is sewn from within',
                 static fn(SetupDecision $d): bool => $d->isInsideOut(),
-                'Turn it inside out.',
                 needs: [S::Marked, S::Sticker],
                 makes: [S::InsideOut],
                 before: [S::Closed, S::OverArm],
@@ -237,66 +201,46 @@ final class PrepareSteps
             NoteRule::step(
                 self::STAGE,
                 'cloth_from_pattern',
-                'applied cloth, cut beforehand',
                 $applied,
-                'Cut each cloth from its paper pattern at full size, right side up.',
                 before: [S::Sewn],
                 school: [Question::Applique, 'pre_cut'],
             ),
             NoteRule::step(
                 self::STAGE,
                 'sheet_of_patches',
-                'patches, several of which a frame holds',
                 static fn(SetupDecision $d): bool => $d->facts->item->garment === G::Patch
                     && max($d->facts->design->copies, self::mostPatches($d)) > 1,
-                static fn(SetupDecision $d): string => $d->facts->design->copies > 1
-                    ? sprintf(
-                        'One frame holds %d patches. Cut, hoop, sew and count them as one load.',
-                        $d->facts->design->copies,
-                    )
-                    : sprintf(
-                        'The frame has room for %d of them and the design is one. Make a sheet of %d first: one hooping '.
-                            'and one set of colour changes for all.',
-                        self::mostPatches($d),
-                        self::mostPatches($d),
-                    ),
+                static fn(SetupDecision $d): Text => $d->facts->design->copies > 1
+                    ? new Text('steps.does.sheet_of_patches', ['copies' => $d->facts->design->copies])
+                    : new Text('steps.does.sheet_of_patches_first', ['copies' => self::mostPatches($d)]),
                 before: [S::Closed],
-                usually: 'One frame holds several patches. Cut, hoop, sew and count them as one load.',
             ),
             NoteRule::step(
                 self::STAGE,
                 'cut_backing',
-                'always',
                 static fn(SetupDecision $d): bool => true,
                 self::cut(...),
                 makes: [S::BackingCut],
-                usually: 'Cut the backing. It reaches beyond the frame on every side.',
             ),
             NoteRule::step(
                 self::STAGE,
                 'sides_backing_longer',
-                'the side or the back of a cap',
                 static fn(SetupDecision $d): bool => $d->isInCapFrame() && $d->facts->item->position !== P::CapFront,
-                'Let the backing reach round to the sides.',
                 needs: [S::BackingCut],
                 before: [S::BackingInItem],
             ),
             NoteRule::step(
                 self::STAGE,
                 'short_second_layer',
-                'a second layer under the front of a cap',
                 static fn(SetupDecision $d): bool => $d->isInCapFrame() && $d->backing->count > 1,
-                'The second layer may be a short off-cut, between the front of the cap and the long piece.',
                 needs: [S::BackingCut],
                 before: [S::BackingInItem],
             ),
             NoteRule::step(
                 self::STAGE,
                 'iron_mesh',
-                'mesh on a narrow tube',
                 static fn(SetupDecision $d): bool => $d->backing->backing === Backing::Mesh
                     && $d->facts->item->isNarrowTube(),
-                'Iron the fusible mesh to the inside.',
                 needs: [S::BackingCut, S::Opened],
                 makes: [S::Stuck],
                 before: [S::Closed],
@@ -304,9 +248,7 @@ final class PrepareSteps
             NoteRule::step(
                 self::STAGE,
                 'stick_backing',
-                'backing that is stuck to the inside',
                 static fn(SetupDecision $d): bool => $d->backing->adhesive && ! $d->isStuckOn(),
-                'Spray one layer lightly. Stick it to the inside and smooth it without stretching.',
                 needs: [S::BackingCut, S::InsideOut],
                 makes: [S::Stuck],
                 before: [S::Closed],
@@ -314,9 +256,7 @@ final class PrepareSteps
             NoteRule::step(
                 self::STAGE,
                 'pin_clear',
-                'a stocking',
                 static fn(SetupDecision $d): bool => $d->facts->item->garment === G::Stocking && ! $d->closesOnMachine(),
-                'Pin the backing to the cloth, the pins clear of the sewing field.',
                 needs: [S::BackingCut, S::InsideOut],
                 makes: [S::BackingInItem],
                 before: [S::Closed],
@@ -345,47 +285,45 @@ final class PrepareSteps
         )->copies();
     }
 
-    private static function strapGap(SetupDecision $decided): string
+    private static function strapGap(SetupDecision $decided): Text
     {
         $gap = $decided->facts->item->measures->mm(Measure::StrapGap);
 
         return $gap === null
-            ? 'Set the gap of the frame’s strap once for this style of cap. Write it down in the catalogue for all of them.'
-            : sprintf(
-                'Set the gap of the frame’s strap to %s, as found for this style of cap.',
-                $decided->units()->length($gap),
-            );
+            ? new Text('steps.does.strap_gap_unknown')
+            : new Text('steps.does.strap_gap', ['gap' => $decided->units()->length($gap)]);
     }
 
-    private static function onSize(SetupDecision $decided): string
+    /** As it is ordered; "" where there is only one, or none is known. */
+    private static function size(SetupDecision $decided): string
     {
-        return $decided->facts->item->size === null || $decided->facts->item->size === Size::One
-            ? ''
-            : ", size {$decided->facts->item->size->value}";
+        $size = $decided->facts->item->size;
+
+        return $size === null || $size === Size::One ? '' : $size->value;
     }
 
-    private static function cut(SetupDecision $decided): string
+    private static function cut(SetupDecision $decided): Text
     {
         if ($decided->fit === null) {
-            return sprintf('Cut the backing: %s, larger than the frame on every side.', self::backingWords($decided));
+            return new Text('steps.does.cut_backing_no_frame', ['backing' => self::backingWords($decided)]);
         }
         $piece = BackingPiece::of($decided->fit->frame, $decided->house);
         $size = $decided->units() === Units::Millimetres
             ? sprintf('%.0f × %.0f mm', $piece->widthMm, $piece->heightMm)
             : $decided->units()->size($piece->widthMm, $piece->heightMm);
 
-        return sprintf(
-            $decided->closesOnMachine()
-                ? 'Cut the backing: %s, %s. A small off-cut will do, as long as the clamp reaches it.'
-                : 'Cut the backing: %s, %s. It reaches beyond the frame on every side.',
-            self::backingWords($decided),
-            $size,
-        );
+        return new Text($decided->closesOnMachine() ? 'steps.does.cut_backing_clamp' : 'steps.does.cut_backing', [
+            'backing' => self::backingWords($decided),
+            'size' => $size,
+        ]);
     }
 
     /** "2 × cutaway of 60 g/m²". */
-    private static function backingWords(SetupDecision $decided): string
+    private static function backingWords(SetupDecision $decided): Text
     {
-        return "{$decided->backing->words()} of {$decided->weight()->gsm($decided->house)} g/m²";
+        return new Text('steps.backing.weight', [
+            'layers' => $decided->backing->words(),
+            'gsm' => $decided->weight()->gsm($decided->house),
+        ]);
     }
 }

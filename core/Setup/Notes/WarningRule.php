@@ -6,21 +6,26 @@ namespace Hakama\Setup\Notes;
 
 use Closure;
 use Hakama\Setup\Rules\SetupDecision;
+use Hakama\Words\Text;
 
 /** Something that may stand in the way: when, and in which words. */
 final readonly class WarningRule
 {
     /**
      * @param bool|Closure(SetupDecision): bool $stops whether it cannot be sewn as asked
-     * @param string                    $when    for people: what raises it
-     * @param Closure(SetupDecision): ?string $says    null when it does not apply
+     * @param Closure(SetupDecision): ?Text $says    null when it does not apply
      */
     public function __construct(
         public string $code,
         private bool|Closure $stops,
-        public string $when,
         public Closure $says,
     ) {}
+
+    /** What raises it, for people who read the table. */
+    public function when(): Text
+    {
+        return new Text("when.warning.{$this->code}");
+    }
 
     public function mayStop(): bool
     {
@@ -32,13 +37,13 @@ final readonly class WarningRule
         return is_bool($this->stops) ? $this->stops : ($this->stops)($decided);
     }
 
-    /** "stops", "warns", or, where it depends on the case, "stops or warns". */
+    /** "stops", "warns", or, where the case decides, "depends". */
     public function weight(): string
     {
         return match ($this->stops) {
             true => 'stops',
             false => 'warns',
-            default => 'stops or warns',
+            default => 'depends',
         };
     }
 }

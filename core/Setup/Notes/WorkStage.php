@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace Hakama\Setup\Notes;
 
+use Hakama\Words\Text;
+
 /** What a step is a part of, in the order in which a piece is worked on. */
 enum WorkStage: string
 {
@@ -38,18 +40,8 @@ enum WorkStage: string
         return [self::Machine, self::Preflight];
     }
 
-    public function label(): string
+    public function label(): Text
     {
-        return match ($this) {
-            self::Driver => 'Change the driver',
-            self::Machine => 'Set the machine',
-            self::Prepare => 'Prepare',
-            self::Hoop => 'Hoop',
-            self::Mount => 'Mount',
-            self::Preflight => 'Preflight',
-            self::Sew => 'Sew',
-            self::Finish => 'Finish',
-            self::Inspect => 'Inspect',
-        };
+        return new Text("setup.stage.{$this->value}");
     }
 }

@@ -7,7 +7,7 @@ namespace Hakama\Setup\Placement;
 /** What of a design is measured to. */
 enum Edge: string
 {
-    case Upper = 'upper edge';
+    case Upper = 'upper';
     case Middle = 'middle';
-    case Lower = 'lower edge';
+    case Lower = 'lower';
 }

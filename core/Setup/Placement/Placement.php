@@ -6,6 +6,9 @@ namespace Hakama\Setup\Placement;
 
 use Hakama\Garment\Datum;
 use Hakama\House\Units;
+use Hakama\Words\Joined;
+use Hakama\Words\Text;
+use Hakama\Words\Texts;
 
 /** Where a design goes, as a person measures it. Starting values: the shop measures once and keeps its own. */
 final readonly class Placement
@@ -13,7 +16,7 @@ final readonly class Placement
     /**
      * @param float  $downMm   from the datum downwards; below zero is upwards; at a corner along its bisector
      * @param float  $acrossMm from the line, towards the wearer's left; below zero towards the right
-     * @param string $line     what the design is centred on, or measured across from
+     * @param Line   $line     what the design is centred on, or measured across from
      * @param string $peg      of the hooping station, where one was found for this garment, size and place
      */
     public function __construct(
@@ -21,7 +24,7 @@ final readonly class Placement
         public Edge $edge,
         public float $downMm,
         public float $acrossMm,
-        public string $line,
+        public Line $line,
         public string $peg = '',
     ) {}
 
@@ -31,84 +34,78 @@ final readonly class Placement
     }
 
     /** What is measured from, and to what of the design. */
-    public function from(): string
+    public function from(): Text
     {
-        return sprintf(
-            '%s, %sto the %s of the design; %s',
-            $this->datum->value,
-            $this->downMm < 0 && $this->datum !== Datum::CornerInside ? 'upwards ' : '',
-            $this->edge->value,
+        return new Text('setup.place.from', [
+            'datum' => $this->datum->label(),
+            'way' => $this->downMm < 0 && $this->datum !== Datum::CornerInside ? 'up' : 'down',
+            'edge' => $this->edge->value,
+            'across' => $this->isCentred()
+                ? $this->line->on()
+                : new Text('setup.place.across_from', ['side' => $this->side()]),
+        ]);
+    }
+
+    private function side(): string
+    {
+        return $this->acrossMm > 0 ? 'left' : 'right';
+    }
+
+    /** Each measure as a person reads it off: how much, which way, from which seam. */
+    public function words(Units $units = Units::Millimetres): Texts
+    {
+        if ($this->datum === Datum::CornerInside) {
+            return new Texts(
+                Joined::Semicolon,
+                new Text('setup.place.along_bisector', [
+                    'length' => $units->length($this->downMm),
+                    'edge' => $this->edge->value,
+                ]),
+                new Text('setup.place.in_from_edging', [
+                    'length' => $units->length(WorkedMark::inFromEdges($this->downMm, 90.0)),
+                ]),
+            );
+        }
+
+        return new Texts(
+            Joined::Semicolon,
+            abs($this->downMm) > 0.0 || $this->datum !== Datum::Middle
+                ? new Text($this->downMm < 0 ? 'setup.place.up_from' : 'setup.place.down_from', [
+                    'length' => $units->length(abs($this->downMm)),
+                    'datum' => $this->datum->label(),
+                    'edge' => $this->edge->value,
+                ])
+                : '',
             $this->isCentred()
-                ? $this->line
-                : "across from the {$this->line}, towards the wearer’s ".($this->acrossMm > 0 ? 'left' : 'right'),
+                ? $this->line->on()
+                : new Text('setup.place.across', [
+                    'length' => $units->length(abs($this->acrossMm)),
+                    'side' => $this->side(),
+                ]),
+            $this->peg === '' ? '' : new Text('setup.place.peg_of_station', ['peg' => $this->peg]),
         );
     }
 
-    /** @return list<string> each measure as a person reads it off: how much, which way, from which seam */
-    public function words(Units $units = Units::Millimetres): array
-    {
-        $words = [];
-        if ($this->datum === Datum::CornerInside) {
-            $words[] = sprintf(
-                '%s along the bisector of the corner, from inside the edging to the %s of the design',
-                $units->length($this->downMm),
-                $this->edge->value,
-            );
-            $words[] = sprintf(
-                'that is %s in from each edging',
-                $units->length(WorkedMark::inFromEdges($this->downMm, 90.0)),
-            );
-
-            return $words;
-        }
-        if (abs($this->downMm) > 0.0 || $this->datum !== Datum::Middle) {
-            $words[] = sprintf(
-                '%s %s from the %s to the %s of the design',
-                $units->length(abs($this->downMm)),
-                $this->downMm < 0 ? 'up' : 'down',
-                $this->datum->value,
-                $this->edge->value,
-            );
-        }
-        $words[] = $this->isCentred()
-            ? $this->line
-            : sprintf(
-                '%s across from the %s, towards the wearer’s %s',
-                $units->length(abs($this->acrossMm)),
-                $this->line,
-                $this->acrossMm > 0 ? 'left' : 'right',
-            );
-        if ($this->peg !== '') {
-            $words[] = "peg {$this->peg} of the hooping station";
-        }
-
-        return $words;
-    }
-
     /** In few words, as it stands beside a piece: "198 mm down, 100 mm across, peg 12". */
-    public function brief(Units $units = Units::Millimetres): string
+    public function brief(Units $units = Units::Millimetres): Texts
     {
-        $measure = static fn(float $mm): string => "{$units->field(abs($mm))} {$units->label()}";
+        $down = "{$units->field(abs($this->downMm))} {$units->label()}";
+        $across = "{$units->field(abs($this->acrossMm))} {$units->label()}";
 
-        return implode(
-            ', ',
-            array_filter(
-                [
-                    match (true) {
-                        $this->datum === Datum::CornerInside => "{$measure($this->downMm)} along the bisector",
-                        abs($this->downMm) > 0.0 => $measure($this->downMm).($this->downMm < 0 ? ' up' : ' down'),
-                        default => '',
-                    },
-                    match (true) {
-                        ! $this->isCentred() => $measure($this->acrossMm).
-                            ($this->acrossMm < 0 ? ' across to the right' : ' across'),
-                        $this->datum === Datum::CornerInside => '',
-                        default => 'centred',
-                    },
-                    $this->peg === '' ? '' : "peg {$this->peg}",
-                ],
-                static fn(string $word): bool => $word !== '',
-            ),
+        return new Texts(
+            Joined::Comma,
+            match (true) {
+                $this->datum === Datum::CornerInside => new Text('setup.place.brief_bisector', ['length' => $down]),
+                abs($this->downMm) <= 0.0 => '',
+                $this->downMm < 0 => new Text('setup.place.brief_up', ['length' => $down]),
+                default => new Text('setup.place.brief_down', ['length' => $down]),
+            },
+            match (true) {
+                $this->isCentred() => $this->datum === Datum::CornerInside ? '' : new Text('setup.place.brief_centred'),
+                $this->acrossMm < 0 => new Text('setup.place.brief_across_right', ['length' => $across]),
+                default => new Text('setup.place.brief_across', ['length' => $across]),
+            },
+            $this->peg === '' ? '' : new Text('setup.place.brief_peg', ['peg' => $this->peg]),
         );
     }
 

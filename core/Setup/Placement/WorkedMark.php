@@ -5,46 +5,41 @@ declare(strict_types=1);
 namespace Hakama\Setup\Placement;
 
 use Hakama\House\Units;
-use InvalidArgumentException;
+use Hakama\Words\Text;
 
 /** A place found on the garment itself: what was measured, worked out, and said as it is marked. */
 final readonly class WorkedMark
 {
-    private function __construct(public float $mm, public string $words) {}
+    private function __construct(public float $mm, public Text $words) {}
 
     /**
      * The new design goes level with a mark on the other side.
      *
      * @param float $markMm of the mark's middle, down from a seam that is the same on both sides
      */
-    public static function levelWith(float $markMm, string $seam, Units $units = Units::Millimetres): self
+    public static function levelWith(float $markMm, Text $seam, Units $units = Units::Millimetres): self
     {
         self::mustBePositive($markMm);
 
         return new self(
             $markMm,
-            sprintf(
-                'Level with the mark: its middle lies %s below the %s on both sides.',
-                $units->length($markMm),
-                $seam,
-            ),
+            new Text('setup.mark.level_with', ['length' => $units->length($markMm), 'seam' => $seam]),
         );
     }
 
     /** @param float $oneMm of two marks, both from the same seam; the other in $otherMm */
-    public static function midway(float $oneMm, float $otherMm, string $seam, Units $units = Units::Millimetres): self
+    public static function midway(float $oneMm, float $otherMm, Text $seam, Units $units = Units::Millimetres): self
     {
         self::mustBePositive($oneMm, $otherMm);
         $mm = ($oneMm + $otherMm) / 2;
 
         return new self(
             $mm,
-            sprintf(
-                'The middle of the two marks: %s from the %s, %s from each.',
-                $units->length($mm),
-                $seam,
-                $units->length(abs($oneMm - $otherMm) / 2),
-            ),
+            new Text('setup.mark.midway', [
+                'length' => $units->length($mm),
+                'seam' => $seam,
+                'each' => $units->length(abs($oneMm - $otherMm) / 2),
+            ]),
         );
     }
 
@@ -53,29 +48,27 @@ final readonly class WorkedMark
      *
      * @param float $betweenMm the measured width
      *
-     * @throws InvalidArgumentException when the design is wider
+     * @throws CannotBeMarked when the design is wider
      */
     public static function equalGaps(float $betweenMm, float $designMm, Units $units = Units::Millimetres): self
     {
         self::mustBePositive($betweenMm, $designMm);
         if ($designMm > $betweenMm) {
-            throw new InvalidArgumentException(
-                sprintf(
-                    'the design is %s wide and there are %s between the seams: a smaller version, or another place',
-                    $units->said($designMm),
-                    $units->said($betweenMm),
-                ),
+            throw new CannotBeMarked(
+                new Text('setup.mark.wider', [
+                    'width' => $units->said($designMm),
+                    'between' => $units->said($betweenMm),
+                ]),
             );
         }
         $gap = ($betweenMm - $designMm) / 2;
 
         return new self(
             $gap,
-            sprintf(
-                '%s free on both sides; the middle is %s from either seam.',
-                $units->length($gap),
-                $units->length($betweenMm / 2),
-            ),
+            new Text('setup.mark.equal_gaps', [
+                'gap' => $units->length($gap),
+                'middle' => $units->length($betweenMm / 2),
+            ]),
         );
     }
 
@@ -84,7 +77,7 @@ final readonly class WorkedMark
     {
         self::mustBePositive($measuredMm);
 
-        return new self($measuredMm / 2, sprintf('The centre: %s from either side.', $units->length($measuredMm / 2)));
+        return new self($measuredMm / 2, new Text('setup.mark.half', ['length' => $units->length($measuredMm / 2)]));
     }
 
     /** @param float $angleDeg of the corner, 90 where its edges are square */
@@ -92,17 +85,13 @@ final readonly class WorkedMark
     {
         self::mustBePositive($alongMm);
         if ($angleDeg < 10.0 || $angleDeg > 170.0) {
-            throw new InvalidArgumentException('a corner has 10 to 170 degrees');
+            throw new CannotBeMarked(new Text('setup.mark.corner_angle'));
         }
         $in = self::inFromEdges($alongMm, $angleDeg);
 
         return new self(
             $in,
-            sprintf(
-                '%s along the bisector is %s in from each of the two edges.',
-                $units->length($alongMm),
-                $units->length($in),
-            ),
+            new Text('setup.mark.corner', ['along' => $units->length($alongMm), 'in' => $units->length($in)]),
         );
     }
 
@@ -116,7 +105,7 @@ final readonly class WorkedMark
     {
         foreach ($mm as $one) {
             if ($one <= 0.0) {
-                throw new InvalidArgumentException('what is measured is more than nothing');
+                throw new CannotBeMarked(new Text('setup.mark.nothing'));
             }
         }
     }

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Hakama\Setup\Proof;
 
 use Hakama\Setup\Placement\FoundPlacement;
+use Hakama\Words\Text;
 
 /** Something that was tried, and with which it can be sewn. */
 final readonly class Cure
@@ -15,7 +16,7 @@ final readonly class Cure
      */
     public function __construct(
         public CureKind $kind,
-        public string $text,
+        public Text $text,
         public array $changes,
         private float $talkMin = 0.0,
     ) {}

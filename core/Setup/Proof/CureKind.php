@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace Hakama\Setup\Proof;
 
+use Hakama\Words\Text;
+
 /** What can be done about a stop, with the minutes it usually takes. */
 enum CureKind: string
 {
@@ -15,17 +17,9 @@ enum CureKind: string
     case OtherCap = 'other_cap';
     case OtherFrame = 'other_frame';
 
-    public function words(): string
+    public function words(): Text
     {
-        return match ($this) {
-            self::MovePlace => 'The design goes somewhere else on the garment.',
-            self::MoreHoopings => 'The design is divided along the tube, each part hooped by itself.',
-            self::OtherMachine => 'A machine with a driver that this one does not have, and for which there are frames.',
-            self::OpenSeam => 'The seam is opened, and it is sewn flat.',
-            self::SmallerDesign => 'The design is made smaller by whole percents, no more than it has to be.',
-            self::OtherCap => 'The lowest cap that takes it, or a soft one.',
-            self::OtherFrame => 'A frame that the shop does not have.',
-        };
+        return new Text("setup.cure_kind.{$this->value}");
     }
 
     /** Once for the batch, before anything is sewn. */

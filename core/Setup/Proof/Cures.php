@@ -20,6 +20,7 @@ use Hakama\Setup\Fit\CapFace;
 use Hakama\Setup\Loading\Access;
 use Hakama\Setup\Tube\Motifs;
 use Hakama\Setup\Tube\PlacedMotif;
+use Hakama\Words\Text;
 
 /** What would make a stop possible: each is made and advised again before it is offered. */
 final readonly class Cures
@@ -99,7 +100,7 @@ final readonly class Cures
         foreach ([$motifs->all[0]->atMm, $this->case->house->value(HouseRule::SleeveUp), 20.0, 320.0, 350.0] as $start) {
             yield new Cure(
                 CureKind::MovePlace,
-                sprintf('Lay them one behind the other, the first from %s on.', $this->units->said($start)),
+                new Text('setup.cure.in_a_row', ['start' => $this->units->said($start)]),
                 [FactChange::motifs($motifs->inARow($start, $gap))],
             );
         }
@@ -127,16 +128,15 @@ final readonly class Cures
             $dy += self::HAIR_MM * ($dy <=> 0.0);
             yield new Cure(
                 CureKind::MovePlace,
-                sprintf(
-                    'Move it %s %s.',
-                    $this->units->said(abs($dx) + abs($dy)),
-                    match (true) {
-                        $dx > 0 => 'to the wearer’s left',
-                        $dx < 0 => 'to the wearer’s right',
+                new Text('setup.cure.move', [
+                    'far' => $this->units->said(abs($dx) + abs($dy)),
+                    'way' => match (true) {
+                        $dx > 0 => 'left',
+                        $dx < 0 => 'right',
                         $dy > 0 => 'up',
                         default => 'down',
                     },
-                ),
+                ]),
                 [FactChange::placed($placement->downMm - $dy, $placement->acrossMm + $dx)],
             );
         }
@@ -155,7 +155,7 @@ final readonly class Cures
             if ($place !== $item->position) {
                 yield new Cure(
                     CureKind::MovePlace,
-                    "Sew it at another place: {$place->label()}.",
+                    new Text('setup.cure.other_place', ['place' => $place->label()]),
                     [FactChange::position($place)],
                     self::TALK_MIN,
                 );
@@ -180,8 +180,8 @@ final readonly class Cures
             yield new Cure(
                 $opens ? CureKind::OpenSeam : CureKind::OtherMachine,
                 $opens
-                    ? 'Open the seam and sew it flat, on a machine with flat arms.'
-                    : "Take a machine with a {$driver->value} driver.",
+                    ? new Text('setup.cure.open_seam')
+                    : new Text('setup.cure.other_machine', ['driver' => $driver->label()]),
                 [$change],
             );
         }
@@ -199,11 +199,10 @@ final readonly class Cures
             if ($profile !== $item->profile && CapFace::profileLimitMm($profile, $this->case->house) > $now) {
                 yield new Cure(
                     CureKind::OtherCap,
-                    sprintf(
-                        'Take a %s cap: it takes designs up to %s high.',
-                        $profile->value,
-                        $this->units->said(CapFace::profileLimitMm($profile, $this->case->house)),
-                    ),
+                    new Text('setup.cure.other_cap', [
+                        'profile' => $profile->label(),
+                        'limit' => $this->units->said(CapFace::profileLimitMm($profile, $this->case->house)),
+                    ]),
                     [FactChange::profile($profile)],
                 );
             }
@@ -211,7 +210,7 @@ final readonly class Cures
         if ($item->structure !== Structure::Unstructured) {
             yield new Cure(
                 CureKind::OtherCap,
-                'Take a soft cap: it can be laid flat.',
+                new Text('setup.cure.soft_cap'),
                 [FactChange::structure(Structure::Unstructured)],
             );
         }
@@ -236,12 +235,11 @@ final readonly class Cures
             foreach ([20.0, $this->case->house->value(HouseRule::SleeveUp)] as $start) {
                 yield new Cure(
                     CureKind::MoreHoopings,
-                    sprintf(
-                        'Divide the design into %d parts of %s, %s apart, and hoop each by itself.',
-                        $parts,
-                        $this->units->size($facts->design->widthMm, $height, 1),
-                        $this->units->said($gap),
-                    ),
+                    new Text('setup.cure.divide', [
+                        'parts' => $parts,
+                        'size' => $this->units->size($facts->design->widthMm, $height, 1),
+                        'gap' => $this->units->said($gap),
+                    ]),
                     [
                         FactChange::mm(Fact::Height, $height),
                         FactChange::stitches(intdiv($facts->design->stitches, $parts)),
@@ -267,11 +265,10 @@ final readonly class Cures
             foreach ($samples as $frame) {
                 yield new Cure(
                     CureKind::OtherFrame,
-                    sprintf(
-                        'Get a %s frame with a window of %s: none here takes it.',
-                        str_replace('_', ' ', $frame->kind->value),
-                        $this->units->size($frame->window->widthMm, $frame->window->heightMm, 0),
-                    ),
+                    new Text('setup.cure.other_frame', [
+                        'kind' => $frame->kind->label(),
+                        'size' => $this->units->size($frame->window->widthMm, $frame->window->heightMm, 0),
+                    ]),
                     [FactChange::frames([...$frames, $frame])],
                 );
             }
@@ -298,11 +295,10 @@ final readonly class Cures
         return [
             new Cure(
                 CureKind::SmallerDesign,
-                sprintf(
-                    'Make the design %d %% smaller: %s.',
-                    100 - $works,
-                    $this->units->size(($design->widthMm * $works) / 100, ($design->heightMm * $works) / 100, 1),
-                ),
+                new Text('setup.cure.smaller', [
+                    'percent' => 100 - $works,
+                    'size' => $this->units->size(($design->widthMm * $works) / 100, ($design->heightMm * $works) / 100, 1),
+                ]),
                 $this->scaled($works),
             ),
         ];

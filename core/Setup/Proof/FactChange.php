@@ -29,6 +29,9 @@ use Hakama\Setup\Placement\FoundPlacement;
 use Hakama\Setup\Tube\Motifs;
 use Hakama\Setup\Tube\PlacedMotif;
 use Hakama\Stitch\Figures\Verdict;
+use Hakama\Words\Joined;
+use Hakama\Words\Text;
+use Hakama\Words\Texts;
 use InvalidArgumentException;
 
 /** One fact said otherwise, all else equal: what would turn a decision, or cure a stop. */
@@ -258,31 +261,57 @@ final readonly class FactChange
     }
 
     /** In words: "fabric twill", "width of the design 120 mm". */
-    public function words(Units $units = Units::Millimetres): string
+    public function words(Units $units = Units::Millimetres): Text
     {
-        $value = $this->value;
-        $said = match (true) {
-            $value instanceof OrderVerdict => 'from the middle outwards',
-            $value instanceof Motifs => 'one behind the other',
-            $value instanceof FoundPlacement => implode(', ', array_filter([
-                $value->downMm === null ? '' : "{$units->said(abs($value->downMm))} down",
-                $value->acrossMm === null ? '' : "{$units->said(abs($value->acrossMm))} across",
-            ], static fn(string $one): bool => $one !== '')),
-            is_bool($value) => $value ? 'yes' : 'no',
-            is_float($value) => $units->said($value, 1),
-            is_int($value) => (string) $value,
-            is_array($value) => implode(
-                ', ',
-                array_map(
-                    static fn(mixed $one): string => $one instanceof FrameSpec
-                        ? $one->id
-                        : (is_scalar(self::plain($one)) ? str_replace('_', ' ', (string) self::plain($one)) : ''),
-                    $value,
-                ),
-            ),
-            default => is_scalar(self::plain($value)) ? str_replace('_', ' ', (string) self::plain($value)) : '',
-        };
+        return new Text('setup.turning.fact_is', [
+            'fact' => $this->fact->label(),
+            'value' => $this->said($this->value, $units),
+        ]);
+    }
 
-        return "{$this->fact->label()} ".($said === '' ? 'none' : $said);
+    private function said(mixed $value, Units $units): Text|Texts|string
+    {
+        return match (true) {
+            $value === null, $value === '', $value === [] => new Text('setup.turning.none'),
+            $value instanceof OrderVerdict => new Text('setup.turning.middle_out'),
+            $value instanceof Motifs => new Text('setup.turning.in_a_row'),
+            $value instanceof FoundPlacement => new Texts(
+                Joined::Comma,
+                $value->downMm === null
+                    ? ''
+                    : new Text('setup.place.brief_down', ['length' => $units->said(abs($value->downMm))]),
+                $value->acrossMm === null
+                    ? ''
+                    : new Text('setup.place.brief_across', ['length' => $units->said(abs($value->acrossMm))]),
+            ),
+            is_bool($value) => new Text($value ? 'common.answer.yes' : 'common.answer.no'),
+            is_float($value) => $units->said($value, 1),
+            is_array($value) && $this->fact === Fact::HouseRules => new Texts(Joined::Comma, ...self::schools($value)),
+            is_array($value) => new Texts(
+                Joined::Comma,
+                ...array_map(fn(mixed $one): Text|Texts|string => $this->said($one, $units), array_values($value)),
+            ),
+            $value instanceof FrameSpec => $value->id,
+            $value instanceof Garment, $value instanceof Position, $value instanceof Profile, $value instanceof Structure,
+            $value instanceof Fabric, $value instanceof Stretch, $value instanceof Thickness, $value instanceof Driver
+                => $value->label(),
+            default => is_scalar($value) ? (string) $value : '',
+        };
+    }
+
+    /**
+     * @param array<mixed> $schools by their question
+     *
+     * @return list<Text>
+     */
+    private static function schools(array $schools): array
+    {
+        return array_map(
+            static fn(int|string $question, mixed $school): Text => new Text(
+                "questions.{$question}.".(is_string($school) ? $school : ''),
+            ),
+            array_keys($schools),
+            $schools,
+        );
     }
 }

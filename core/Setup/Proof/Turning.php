@@ -7,13 +7,20 @@ namespace Hakama\Setup\Proof;
 use Hakama\Garment\Fabric;
 use Hakama\Garment\Garment;
 use Hakama\House\Units;
+use Hakama\Machine\NeedleType;
+use Hakama\Setup\Backing\Layers;
 use Hakama\Setup\Facts\Fact;
 use Hakama\Setup\Facts\Facts;
 use Hakama\Setup\Outcome;
+use Hakama\Setup\Placement\Placement;
 use Hakama\Setup\Rules\Decision;
 use Hakama\Setup\Rules\Reason;
 use Hakama\Setup\Rules\RuleTable;
 use Hakama\Setup\Rules\SetupTopic;
+use Hakama\Words\Decimal;
+use Hakama\Words\Joined;
+use Hakama\Words\Text;
+use Hakama\Words\Texts;
 
 /**
  * The change of the facts that decided, and of nothing else, with which a decision comes out otherwise: the proof that it
@@ -31,7 +38,7 @@ final class Turning
     private const AT_LAST = [Fact::Drivers, Fact::Garment, Fact::Position, Fact::Fabric, Fact::Structure];
 
     /** @param list<FactChange> $changes none where no fact can change it */
-    private function __construct(public SetupTopic $about, public array $changes, public string $then) {}
+    private function __construct(public SetupTopic $about, public array $changes, public ?Text $then) {}
 
     public static function of(Reason $reason, SetupCase $case, Outcome $outcome): self
     {
@@ -42,12 +49,12 @@ final class Turning
                 $changed = $change->applyTo($changed);
             }
             $then = self::toldOf($reason->about, $changed);
-            if ($then !== $now) {
+            if (! $then->equals($now)) {
                 return new self($reason->about, $changes, $then);
             }
         }
 
-        return new self($reason->about, [], '');
+        return new self($reason->about, [], null);
     }
 
     /** @return iterable<list<FactChange>> */
@@ -85,31 +92,27 @@ final class Turning
     }
 
     /** "With fabric plush: film on top." */
-    public function words(Units $units = Units::Millimetres): string
+    public function words(Units $units = Units::Millimetres): Text
     {
-        $then = match ($this->about) {
-            SetupTopic::Thread => "{$this->then} weight",
-            SetupTopic::Speed => "{$this->then} stitches a minute",
-            SetupTopic::Placement => 'another place',
-            SetupTopic::Hoopings => $this->then === '1' ? 'one hooping' : "{$this->then} hoopings",
-            default => $this->then,
-        };
-
         return match (true) {
-            $this->changes === [] => 'Nothing would change it.',
-            $this->changes[0]->fact === Fact::Frames => "Without this frame: {$then}.",
-            default => sprintf(
-                'With %s: %s.',
-                implode(', ', array_map(static fn(FactChange $one): string => $one->words($units), $this->changes)),
-                $then,
-            ),
+            $this->then === null => new Text('setup.turning.nothing'),
+            $this->changes[0]->fact === Fact::Frames => new Text('setup.turning.without_frame', [
+                'then' => $this->then,
+            ]),
+            default => new Text('setup.turning.with', [
+                'changes' => new Texts(
+                    Joined::Comma,
+                    ...array_map(static fn(FactChange $one): Text => $one->words($units), $this->changes),
+                ),
+                'then' => $this->then,
+            ]),
         };
     }
 
-    private static function toldOf(SetupTopic $about, SetupCase $case): string
+    private static function toldOf(SetupTopic $about, SetupCase $case): Text
     {
         return in_array($about, self::BY_TABLE, true)
-            ? self::written(self::byTable($about, $case->facts, $case))
+            ? self::written($about, self::byTable($about, $case->facts, $case))
             : self::told($about, $case->outcome());
     }
 
@@ -119,39 +122,42 @@ final class Turning
     }
 
     /** What is decided, in words that differ where it does. */
-    private static function told(SetupTopic $about, Outcome $outcome): string
+    private static function told(SetupTopic $about, Outcome $outcome): Text
     {
         $decided = $outcome->decided;
+        $driver = $decided->fit->frame->driver ?? ($decided->drivers[0] ?? null);
 
         return match ($about) {
-            SetupTopic::Frame => $decided->fit->frame->id ?? 'none',
-            SetupTopic::Driver => ($decided->fit->frame->driver ?? ($decided->drivers[0] ?? null))->value ?? 'none',
+            SetupTopic::Frame => new Text('setup.turning.frame', ['frame' => $decided->fit->frame->id ?? 'none']),
+            SetupTopic::Driver => $driver?->label() ?? new Text('setup.turning.none'),
             SetupTopic::Loading => $decided->loading()->end->label(),
             SetupTopic::Access => $decided->access()->label(),
-            SetupTopic::Turn => "{$decided->turnToSet()->value}°",
-            SetupTopic::Hoopings => (string) $decided->hoopings(),
-            SetupTopic::Backing => self::written($outcome->decisions->backing->value),
-            SetupTopic::Topper => self::written($outcome->decisions->topper->value),
-            SetupTopic::Needle => self::written($outcome->decisions->needle->value),
-            SetupTopic::Thread => self::written($outcome->decisions->thread->value),
-            SetupTopic::Speed => self::written($outcome->decisions->speed->value),
-            SetupTopic::Placement => self::written($outcome->decisions->placement->value),
+            SetupTopic::Turn => new Text('setup.chosen.turn', ['degrees' => $decided->turnToSet()->value]),
+            SetupTopic::Hoopings => new Text('setup.turning.hoopings', ['count' => $decided->hoopings()]),
+            SetupTopic::Backing => self::written($about, $outcome->decisions->backing->value),
+            SetupTopic::Topper => self::written($about, $outcome->decisions->topper->value),
+            SetupTopic::Needle => self::written($about, $outcome->decisions->needle->value),
+            SetupTopic::Thread => self::written($about, $outcome->decisions->thread->value),
+            SetupTopic::Speed => self::written($about, $outcome->decisions->speed->value),
+            SetupTopic::Placement => self::written($about, $outcome->decisions->placement->value),
         };
     }
 
-    private static function written(mixed $value): string
+    private static function written(SetupTopic $about, mixed $value): Text
     {
         return match (true) {
-            $value instanceof \Hakama\Setup\Backing\Layers => $value->words(),
-            $value instanceof \Hakama\Machine\NeedleType => $value->words(),
-            $value instanceof \Hakama\Setup\Placement\Placement => implode('; ', [
-                $value->from(),
-                sprintf('%.1f mm down', $value->downMm),
-                sprintf('%.1f mm across', $value->acrossMm),
+            $value instanceof Layers => $value->words(),
+            $value instanceof NeedleType => $value->label(),
+            // Which place it is need not be said; that it is another has to show.
+            $value instanceof Placement => new Text('setup.turning.other_place', [
+                'from' => $value->from(),
+                'down' => new Decimal($value->downMm),
+                'across' => new Decimal($value->acrossMm),
             ]),
-            is_bool($value) => $value ? 'film on top' : 'no film',
-            is_int($value) => (string) $value,
-            default => '',
+            is_bool($value) => new Text($value ? 'setup.chosen.film' : 'setup.chosen.no_film'),
+            $about === SetupTopic::Thread && is_int($value) => new Text('setup.turning.weight', ['weight' => $value]),
+            is_int($value) => new Text('setup.chosen.speed', ['spm' => $value]),
+            default => new Text('setup.turning.none'),
         };
     }
 }

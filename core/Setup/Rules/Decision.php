@@ -64,13 +64,13 @@ final readonly class Decision
         return new self(
             $found->about,
             $value,
-            new Reason($found->about, $found->name, $found->text, $found->strength, $found->facts),
+            new Reason($found->about, $found->name, $found->text(), $found->strength, $found->facts),
             array_values(
                 array_map(
                     static fn(Rule $rule): OtherSchool => new OtherSchool(
                         $rule->about->value,
                         $rule->name,
-                        $rule->text,
+                        $rule->text(),
                     ),
                     $others,
                 ),

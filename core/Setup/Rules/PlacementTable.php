@@ -17,14 +17,13 @@ use Hakama\Setup\Facts\Fact;
 use Hakama\Setup\Facts\Facts;
 use Hakama\Setup\Fit\CapFace;
 use Hakama\Setup\Placement\Edge;
+use Hakama\Setup\Placement\Line;
 use Hakama\Setup\Placement\Placement;
 use LogicException;
 
 /** Where a design goes: what was kept for this garment and size, else the figures of the house. */
 final class PlacementTable
 {
-    private const FRONT_SEAM = 'on the front seam';
-
     /** @return non-empty-list<Rule<Placement>> */
     public static function all(): array
     {
@@ -34,10 +33,8 @@ final class PlacementTable
             (new Rule(
                 SetupTopic::Placement,
                 'kept',
-                'a place that was found for this garment and size before',
                 static fn(Facts $f): bool => $f->placed() !== null,
                 self::kept(...),
-                'Found once for this garment, size and place, and kept.',
             ))->on(Fact::Place),
             ...self::house(),
         ];
@@ -50,72 +47,62 @@ final class PlacementTable
             (new Rule(
                 SetupTopic::Placement,
                 'left_chest',
-                'left chest',
                 self::at(P::LeftChest),
                 static fn(HouseRules $h, Facts $f): Placement => new Placement(
                     Datum::ShoulderAtNeck,
                     Edge::Middle,
                     self::graded($h, $f, HouseRule::ChestDown, HouseRule::ChestStep),
                     self::graded($h, $f, HouseRule::ChestAcross, HouseRule::ChestAcrossStep),
-                    'centre front',
+                    Line::CentreFront,
                 ),
-                'Near the centre front it lies flat; further out it hangs under the arm.',
             ))->on(Fact::Position),
             (new Rule(
                 SetupTopic::Placement,
                 'full_front',
-                'full front',
                 self::at(P::FullFront),
                 static fn(HouseRules $h, Facts $f): Placement => new Placement(
                     Datum::NeckSeam,
                     Edge::Upper,
                     self::graded($h, $f, HouseRule::FrontDown, HouseRule::FrontStep),
                     0,
-                    'on the centre front',
+                    Line::CentreFront,
                 ),
-                'High on the front, where it is seen.',
             ))->on(Fact::Position),
             (new Rule(
                 SetupTopic::Placement,
                 'full_back_yoke',
-                'full back, on a garment with a yoke',
                 static fn(Facts $f): bool => $f->item->position === P::FullBack && self::yokeMm($f) !== null,
                 static fn(HouseRules $h, Facts $f): Placement => new Placement(
                     Datum::CollarSeam,
                     Edge::Upper,
                     (float) self::yokeMm($f) + $h->value(HouseRule::YokeInside),
                     0,
-                    'midway between the side seams',
+                    Line::SideSeams,
                 ),
-                'About a finger below the seam of the yoke, so that the design does not lie across it.',
             ))->on(Fact::Position, Fact::Fabric),
             (new Rule(
                 SetupTopic::Placement,
                 'full_back',
-                'full back',
                 self::at(P::FullBack),
                 static fn(HouseRules $h, Facts $f): Placement => new Placement(
                     Datum::CollarSeam,
                     Edge::Upper,
                     self::graded($h, $f, HouseRule::BackDown, HouseRule::BackStep),
                     0,
-                    'midway between the side seams',
+                    Line::SideSeams,
                 ),
-                'Below the collar, midway between the side seams.',
             ))->on(Fact::Position),
             (new Rule(
                 SetupTopic::Placement,
                 'cap_low',
-                'cap front',
                 static fn(Facts $f): bool => $f->item->isOnCap() && $f->item->position === P::CapFront,
                 static fn(HouseRules $h): Placement => new Placement(
                     Datum::BillSeam,
                     Edge::Lower,
                     -$h->value(HouseRule::RingLow),
                     0,
-                    self::FRONT_SEAM,
+                    Line::FrontSeam,
                 ),
-                'As low as the strap and its teeth allow: trace it, and watch the bill.',
                 Question::BillGap,
                 'frame_limit',
                 Strength::May,
@@ -123,7 +110,6 @@ final class PlacementTable
             (new Rule(
                 SetupTopic::Placement,
                 'cap_centred',
-                'cap front, whose panel is much higher than the design',
                 static fn(Facts $f, HouseRules $h): bool => $f->item->isOnCap()
                     && $f->item->position === P::CapFront
                     && self::overDesignMm($f, $h) >= $h->value(HouseRule::CapCentred),
@@ -132,9 +118,8 @@ final class PlacementTable
                     Edge::Lower,
                     -$h->value(HouseRule::CapGap) - self::overDesignMm($f, $h) / 2,
                     0,
-                    self::FRONT_SEAM,
+                    Line::FrontSeam,
                 ),
-                'The panel is much higher than the design: it is centred between the bill seam’s gap and the top.',
                 Question::BillGap,
                 'centred_high',
                 Strength::May,
@@ -142,49 +127,42 @@ final class PlacementTable
             (new Rule(
                 SetupTopic::Placement,
                 'cap_front',
-                'cap front',
                 self::at(P::CapFront),
                 static fn(HouseRules $h): Placement => new Placement(
                     Datum::BillSeam,
                     Edge::Lower,
                     -$h->value(HouseRule::CapGap),
                     0,
-                    self::FRONT_SEAM,
+                    Line::FrontSeam,
                 ),
-                'Clear of the bill, so that neither needle nor foot strikes it.',
                 strength: Strength::Must,
             ))->on(Fact::Position, Fact::HouseRules),
             (new Rule(
                 SetupTopic::Placement,
                 'cap_side',
-                'cap side',
                 self::at(P::CapSide),
                 static fn(HouseRules $h): Placement => new Placement(
                     Datum::SweatbandSeam,
                     Edge::Lower,
                     -$h->value(HouseRule::CapSideUp),
                     0,
-                    'midway between the seams of the panel',
+                    Line::PanelSeams,
                 ),
-                'The field is smaller there: check it against the seams.',
             ))->on(Fact::Position),
             (new Rule(
                 SetupTopic::Placement,
                 'cap_back',
-                'cap back',
                 self::at(P::CapBack),
                 static fn(HouseRules $h): Placement => new Placement(
                     Datum::StrapOpening,
                     Edge::Lower,
                     -$h->value(HouseRule::CapBackUp),
                     0,
-                    'on the back seam',
+                    Line::BackSeam,
                 ),
-                'Above the opening, clear of the strap.',
             ))->on(Fact::Position),
             (new Rule(
                 SetupTopic::Placement,
-                'cuff',
                 'cuff',
                 self::at(P::Cuff),
                 static fn(HouseRules $h): Placement => new Placement(
@@ -192,13 +170,11 @@ final class PlacementTable
                     Edge::Upper,
                     $h->value(HouseRule::CuffDown),
                     0,
-                    'opposite the join',
+                    Line::Join,
                 ),
-                'High on the cuff rather than low.',
             ))->on(Fact::Position),
             (new Rule(
                 SetupTopic::Placement,
-                'sleeve',
                 'sleeve',
                 self::at(P::Sleeve),
                 static fn(HouseRules $h, Facts $f): Placement => new Placement(
@@ -206,13 +182,11 @@ final class PlacementTable
                     Edge::Lower,
                     -$h->value(HouseRule::SleeveUp) - $f->history->alongMm,
                     0,
-                    'on the outer seam or crease',
+                    Line::OuterSeam,
                 ),
-                'On the outside of the arm, clear of the hem.',
             ))->on(Fact::Position),
             (new Rule(
                 SetupTopic::Placement,
-                'leg',
                 'leg',
                 self::at(P::Leg),
                 static fn(HouseRules $h, Facts $f): Placement => new Placement(
@@ -220,13 +194,11 @@ final class PlacementTable
                     Edge::Upper,
                     self::graded($h, $f, HouseRule::LegDown, HouseRule::LegStep) + $f->history->alongMm,
                     0,
-                    'on the outer seam or crease',
+                    Line::OuterSeam,
                 ),
-                'On the outside of the leg, clear of the pocket.',
             ))->on(Fact::Position),
             (new Rule(
                 SetupTopic::Placement,
-                'corner',
                 'corner',
                 self::at(P::Corner),
                 static fn(HouseRules $h): Placement => new Placement(
@@ -234,13 +206,11 @@ final class PlacementTable
                     Edge::Middle,
                     $h->value(HouseRule::CornerIn),
                     0,
-                    'on the bisector of the corner',
+                    Line::Bisector,
                 ),
-                'On the bisector of the corner it hangs straight when the corner hangs down.',
             ))->on(Fact::Position),
             (new Rule(
                 SetupTopic::Placement,
-                'pocket',
                 'pocket',
                 self::at(P::Pocket),
                 static fn(HouseRules $h): Placement => new Placement(
@@ -248,17 +218,14 @@ final class PlacementTable
                     Edge::Middle,
                     $h->value(HouseRule::PocketDown),
                     0,
-                    'midway between its sides',
+                    Line::Sides,
                 ),
-                'Centred, below the hem of the pocket.',
             ))->on(Fact::Position),
             (new Rule(
                 SetupTopic::Placement,
                 'centre',
-                'anywhere else',
                 static fn(Facts $f): bool => true,
-                static fn(): Placement => new Placement(Datum::Middle, Edge::Middle, 0, 0, 'both ways centred'),
-                'The centre is half of what is measured, both ways.',
+                static fn(): Placement => new Placement(Datum::Middle, Edge::Middle, 0, 0, Line::BothWays),
             ))->on(Fact::Position),
         ];
     }

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Hakama\Setup\Rules;
 
 use Hakama\Setup\Facts\Fact;
+use Hakama\Words\Text;
 
 /** The reason for one computed value: which rule gave it, in words. */
 final readonly class Reason
@@ -13,7 +14,7 @@ final readonly class Reason
     public function __construct(
         public SetupTopic $about,
         public string $rule,
-        public string $text,
+        public Text $text,
         public Strength $strength = Strength::Should,
         public array $facts = [],
     ) {}

@@ -9,6 +9,7 @@ use Hakama\House\HouseRules;
 use Hakama\House\Question;
 use Hakama\Setup\Facts\Fact;
 use Hakama\Setup\Facts\Facts;
+use Hakama\Words\Text;
 
 /**
  * One line of the setup table: when it applies, what it says and why; and whose school it is, where practitioners
@@ -21,16 +22,13 @@ final readonly class Rule
     /**
      * @param Closure(Facts, HouseRules): bool $applies
      * @param Closure(HouseRules, Facts): T    $says
-     * @param string                           $when    for people: what has to be so
      * @param list<Fact>                       $facts   by which it is decided
      */
     public function __construct(
         public SetupTopic $about,
         public string $name,
-        public string $when,
         public Closure $applies,
         public Closure $says,
-        public string $text,
         public ?Question $question = null,
         public string $school = '',
         public Strength $strength = Strength::Should,
@@ -47,10 +45,8 @@ final readonly class Rule
         return new self(
             $this->about,
             $this->name,
-            $this->when,
             $this->applies,
             $this->says,
-            $this->text,
             $this->question,
             $this->school,
             $this->strength,
@@ -71,10 +67,8 @@ final readonly class Rule
     public static function saying(
         SetupTopic $about,
         string $name,
-        string $when,
         callable $applies,
         mixed $says,
-        string $text,
         ?Question $question = null,
         string $school = '',
         ?Strength $strength = null,
@@ -82,14 +76,24 @@ final readonly class Rule
         return new self(
             $about,
             $name,
-            $when,
             $applies(...),
             static fn(HouseRules $house): mixed => $says,
-            $text,
             $question,
             $school,
             $strength ?? ($question === null ? Strength::Should : Strength::May),
         );
+    }
+
+    /** What has to be so, for people who read the table. */
+    public function when(): Text
+    {
+        return new Text("when.{$this->about->value}.{$this->name}");
+    }
+
+    /** Why it says what it says. */
+    public function text(): Text
+    {
+        return new Text("because.{$this->about->value}.{$this->name}");
     }
 
     /** Another school's rule is not followed here. */

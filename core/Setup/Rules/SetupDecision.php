@@ -26,6 +26,7 @@ use Hakama\Setup\Placement\MarkedPlacement;
 use Hakama\Setup\Placement\Placement;
 use Hakama\Setup\Tube\Hooping;
 use Hakama\Stitch\Turn;
+use Hakama\Words\Text;
 
 /** What is decided, by the rules or by a person, with the facts: what warnings, steps and cautions go by. */
 final readonly class SetupDecision
@@ -262,7 +263,7 @@ final readonly class SetupDecision
      * Where the cross goes at each of several hoopings, in words; nothing where there is one, or where the motifs have
      * places of their own.
      *
-     * @return list<string>
+     * @return list<Text>
      */
     public function marks(): array
     {
@@ -279,25 +280,23 @@ final readonly class SetupDecision
         $from = abs($this->placement->downMm);
 
         return array_map(
-            fn(Hooping $one): string => match ($this->placement->edge) {
-                Edge::Upper => sprintf(
-                    '%s from the %s',
-                    $this->units()->length($from + $top - $one->markMm),
-                    $this->placement->datum->value,
-                ),
-                Edge::Lower => sprintf(
-                    '%s from the %s',
-                    $this->units()->length($from + $one->markMm - $bottom),
-                    $this->placement->datum->value,
-                ),
-                Edge::Middle => sprintf(
-                    '%s %s the middle',
-                    $this->units()->length(abs($one->markMm - ($bottom + $top) / 2)),
-                    $one->markMm < ($bottom + $top) / 2 ? 'below' : 'above',
-                ),
+            fn(Hooping $one): Text => match ($this->placement->edge) {
+                Edge::Upper => $this->fromDatum($from + $top - $one->markMm),
+                Edge::Lower => $this->fromDatum($from + $one->markMm - $bottom),
+                Edge::Middle => new Text($one->markMm < ($bottom + $top) / 2 ? 'setup.tube.below' : 'setup.tube.above', [
+                    'length' => $this->units()->length(abs($one->markMm - ($bottom + $top) / 2)),
+                ]),
             },
             $hoopings,
         );
+    }
+
+    private function fromDatum(float $mm): Text
+    {
+        return new Text('setup.tube.from', [
+            'length' => $this->units()->length($mm),
+            'datum' => $this->placement->datum->label(),
+        ]);
     }
 
     /** Seconds that hands take for one piece until it can be sewn: hooping, and a seam opened and closed again. */

@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace Hakama\Setup\Rules;
 
+use Hakama\Words\Text;
+
 /** What a setup rule decides. */
 enum SetupTopic: string
 {
@@ -19,4 +21,9 @@ enum SetupTopic: string
     case Speed = 'speed';
     case Placement = 'place';
     case Hoopings = 'hoopings';
+
+    public function label(): Text
+    {
+        return new Text("setup.topic.{$this->value}");
+    }
 }

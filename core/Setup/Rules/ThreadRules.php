@@ -24,18 +24,14 @@ final class ThreadRules
             Rule::saying(
                 SetupTopic::Thread,
                 'fine_letters',
-                'letters lower than the house’s limit, or fine thread chosen already',
                 static fn(Facts $f, HouseRules $h): bool => $f->design->isFine($h->value(HouseRule::SmallLetter)),
                 60,
-                'Fine detail closes up in the usual thread: 60 weight.',
             )->on(Fact::SmallestLetter),
             Rule::saying(
                 SetupTopic::Thread,
                 'usual',
-                'anything else',
                 static fn(Facts $f): bool => true,
                 40,
-                '40 weight covers best.',
             )->on(Fact::SmallestLetter),
         ];
     }

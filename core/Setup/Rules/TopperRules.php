@@ -26,39 +26,31 @@ final class TopperRules
             Rule::saying(
                 SetupTopic::Topper,
                 'textured',
-                'pile, ribs or quilting',
                 static fn(Facts $f): bool => $f->item->cloth->surface() !== Surface::Smooth,
                 true,
-                'Pile, ribs and quilting swallow stitches: film on top.',
             )->on(Fact::Fabric),
             Rule::saying(
                 SetupTopic::Topper,
                 'towel_or_hat',
-                'a towel, a blanket, a knit hat or a padded jacket',
                 static fn(Facts $f): bool => in_array(
                     $f->item->garment,
                     [G::Towel, G::Blanket, G::KnitHat, G::PaddedJacket],
                     true,
                 ),
                 true,
-                'Its surface swallows stitches: film on top.',
             )->on(Fact::Garment),
             Rule::saying(
                 SetupTopic::Topper,
                 'small_letters_on_texture',
-                'small letters on any texture',
                 static fn(Facts $f, HouseRules $h): bool => $f->item->cloth->fabric->hasTexture()
                     && $f->design->hasSmallLetters($h->value(HouseRule::SmallLetter)),
                 true,
-                'Letters this small sink into any texture: film on top.',
             )->on(Fact::SmallestLetter, Fact::Fabric),
             Rule::saying(
                 SetupTopic::Topper,
                 'smooth',
-                'anything else',
                 static fn(Facts $f): bool => true,
                 false,
-                'The surface is smooth enough without.',
             )->on(Fact::Fabric, Fact::Garment, Fact::SmallestLetter),
         ];
     }

@@ -51,7 +51,7 @@ final readonly class AlongTube
     {
         if ($this->bands !== []) {
             return array_map(
-                static fn(Band $band): Motif => new Motif('A part of the design', $band->bottom, $band->top),
+                static fn(Band $band): Motif => new Motif('', $band->bottom, $band->top),
                 $this->bands,
             );
         }

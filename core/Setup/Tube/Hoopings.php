@@ -10,6 +10,7 @@ use Hakama\House\Units;
 use Hakama\Machine\Driver;
 use Hakama\Machine\FrameSpec;
 use Hakama\Stitch\Band;
+use Hakama\Words\Text;
 
 /**
  * The fewest hoopings in which all motifs along a tube can be sewn, each whole in one. Swept from one end: the first
@@ -107,16 +108,14 @@ final readonly class Hoopings
     }
 
     /** Why it cannot all be sewn; null when it can. */
-    public function obstacle(Units $units = Units::Millimetres): ?string
+    public function obstacle(Units $units = Units::Millimetres): ?Text
     {
         return $this->refused === []
             ? null
-            : sprintf(
-                '%s is %s along the tube and one hooping reaches %s: a motif is not cut in two. A smaller version, '.
-                    'or open the side seam and lay the tube flat.',
-                $this->refused[0]->name,
-                $units->said($this->refused[0]->heightMm()),
-                $units->figure($this->reachMm),
-            );
+            : new Text($this->refused[0]->name === '' ? 'setup.tube.part_too_long' : 'setup.tube.motif_too_long', [
+                'motif' => $this->refused[0]->name,
+                'height' => $units->said($this->refused[0]->heightMm()),
+                'reach' => $units->said($this->reachMm),
+            ]);
     }
 }

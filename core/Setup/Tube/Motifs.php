@@ -6,6 +6,8 @@ namespace Hakama\Setup\Tube;
 
 use Hakama\Setup\Placement\FoundPlacement;
 use Hakama\Stitch\Band;
+use Hakama\Words\Decimal;
+use Hakama\Words\Text;
 
 /** Several designs along one tube, each measured from one of its ends, as somebody wrote them down. */
 final readonly class Motifs
@@ -46,7 +48,7 @@ final readonly class Motifs
      *
      * @param float|null $lengthMm of the tube; null where nobody knows it
      *
-     * @return list<string>
+     * @return list<Text>
      */
     public function wrongs(?float $lengthMm): array
     {
@@ -63,7 +65,12 @@ final readonly class Motifs
         }
         foreach ($this->all as $one) {
             if ($lengthMm !== null && $one->endMm() > $lengthMm) {
-                $said[] = [sprintf('%s reaches %.0f mm beyond the other end', $one->name, $one->endMm() - $lengthMm)];
+                $said[] = [
+                    new Text('setup.tube.beyond_other_end', [
+                        'motif' => $one->name,
+                        'beyond' => new Decimal($one->endMm() - $lengthMm, 0),
+                    ]),
+                ];
             }
         }
 

@@ -4,9 +4,11 @@ declare(strict_types=1);
 
 namespace Hakama\Setup\Tube;
 
+use Hakama\Setup\Placement\CannotBeMarked;
 use Hakama\Setup\Placement\Edge;
 use Hakama\Setup\Placement\Placement;
-use InvalidArgumentException;
+use Hakama\Words\Decimal;
+use Hakama\Words\Text;
 
 /** A place along a tube that was measured from its other end: a leg from its hem, a sleeve from the shoulder. */
 final class OtherEnd
@@ -21,19 +23,18 @@ final class OtherEnd
      *
      * @return float how far down from what the house measures from; below zero is up
      *
-     * @throws InvalidArgumentException when it is beyond the tube
+     * @throws CannotBeMarked when it is beyond the tube
      */
     public static function downMm(Placement $placement, float $lengthMm, float $heightMm, float $atMm): float
     {
         $left = $lengthMm - $heightMm - $atMm;
         if ($atMm < 0.0 || $left < 0.0) {
-            throw new InvalidArgumentException(
-                sprintf(
-                    'the tube is %.0f mm long and the design %.0f: it begins 0 to %.0f mm from that end',
-                    $lengthMm,
-                    $heightMm,
-                    max(0.0, $lengthMm - $heightMm),
-                ),
+            throw new CannotBeMarked(
+                new Text('setup.mark.beyond_tube', [
+                    'tube' => new Decimal($lengthMm, 0),
+                    'design' => new Decimal($heightMm, 0),
+                    'most' => new Decimal(max(0.0, $lengthMm - $heightMm), 0),
+                ]),
             );
         }
 

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Hakama\Setup\Tube;
 
 use Hakama\House\Units;
+use Hakama\Words\Text;
 
 /**
  * Where several designs lie along one tube, from the end that is measured from: each where it was kept, else behind
@@ -39,39 +40,37 @@ final readonly class TubeLayout
         return $this->motifs[$design]->fromMm;
     }
 
-    /** @return list<string> which lie over each other, and by how much */
+    /** @return list<Text> which lie over each other, and by how much */
     public function overlaps(Units $units = Units::Millimetres): array
     {
         return $this->between(
             static fn(float $gap): bool => $gap < 0.0,
-            static fn(Motif $a, Motif $b, float $gap): string => sprintf(
-                '%s and %s lie over each other by %s',
-                $a->name,
-                $b->name,
-                $units->said(-$gap),
-            ),
+            static fn(Motif $a, Motif $b, float $gap): Text => new Text('setup.tube.overlap', [
+                'one' => $a->name,
+                'other' => $b->name,
+                'by' => $units->said(-$gap),
+            ]),
         );
     }
 
-    /** @return list<string> how far apart those are that follow each other */
+    /** @return list<Text> how far apart those are that follow each other */
     public function gaps(Units $units = Units::Millimetres): array
     {
         return $this->between(
             static fn(float $gap): bool => $gap >= 0.0,
-            static fn(Motif $a, Motif $b, float $gap): string => sprintf(
-                '%s between %s and %s',
-                $units->said($gap),
-                $a->name,
-                $b->name,
-            ),
+            static fn(Motif $a, Motif $b, float $gap): Text => new Text('setup.tube.gap', [
+                'one' => $a->name,
+                'other' => $b->name,
+                'by' => $units->said($gap),
+            ]),
         );
     }
 
     /**
      * @param callable(float): bool                 $which
-     * @param callable(Motif, Motif, float): string $words
+     * @param callable(Motif, Motif, float): Text $words
      *
-     * @return list<string> of those that lie next to each other, from the end onwards
+     * @return list<Text> of those that lie next to each other, from the end onwards
      */
     private function between(callable $which, callable $words): array
     {

@@ -4,26 +4,27 @@ declare(strict_types=1);
 
 namespace Hakama\Stitch\Copies;
 
-use DomainException;
+use Hakama\Words\Decimal;
+use Hakama\Words\Refusal;
+use Hakama\Words\Text;
 
 /** The copies cannot be laid as asked. */
-final class DoesNotFit extends DomainException
+final class DoesNotFit extends Refusal
 {
     public static function grid(int $most): self
     {
-        return new self(sprintf('copies are laid in 1 to %d columns and rows, with a gap of 0 mm or more', $most));
+        return new self(new Text('artwork.copies.grid', ['most' => $most]));
     }
 
     public static function one(float $width, float $height, float $fieldWidth, float $fieldHeight): self
     {
         return new self(
-            sprintf(
-                'the design is %.1f × %.1f mm and the field %.1f × %.1f: not even one copy goes in',
-                $width,
-                $height,
-                $fieldWidth,
-                $fieldHeight,
-            ),
+            new Text('artwork.copies.not_even_one', [
+                'width' => new Decimal($width),
+                'height' => new Decimal($height),
+                'field_width' => new Decimal($fieldWidth),
+                'field_height' => new Decimal($fieldHeight),
+            ]),
         );
     }
 
@@ -38,17 +39,16 @@ final class DoesNotFit extends DomainException
         int $mostRows,
     ): self {
         return new self(
-            sprintf(
-                '%d × %d copies take %.1f × %.1f mm and the field is %.1f × %.1f: at most %d × %d go in',
-                $columns,
-                $rows,
-                $width,
-                $height,
-                $fieldWidth,
-                $fieldHeight,
-                $mostColumns,
-                $mostRows,
-            ),
+            new Text('artwork.copies.too_many', [
+                'columns' => $columns,
+                'rows' => $rows,
+                'width' => new Decimal($width),
+                'height' => new Decimal($height),
+                'field_width' => new Decimal($fieldWidth),
+                'field_height' => new Decimal($fieldHeight),
+                'most_columns' => $mostColumns,
+                'most_rows' => $mostRows,
+            ]),
         );
     }
 }

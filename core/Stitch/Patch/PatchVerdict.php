@@ -4,6 +4,9 @@ declare(strict_types=1);
 
 namespace Hakama\Stitch\Patch;
 
+use Hakama\Words\Decimal;
+use Hakama\Words\Text;
+
 /** Whether a design can be cut out as a patch, and what of it can be seen on its shape. */
 final readonly class PatchVerdict
 {
@@ -39,34 +42,29 @@ final readonly class PatchVerdict
         return $this->along >= self::ALONG && $this->borderMm <= self::WIDEST_MM;
     }
 
-    /** @return list<string> why it cannot be cut out as it is, in words; none where it can */
+    /** @return list<Text> why it cannot be cut out as it is, in words; none where it can */
     public function obstacles(PatchRules $rules): array
     {
         $said = [];
         if ($this->onePiece < self::ONE_PIECE) {
-            $said[] = 'It falls into several pieces when it is cut out: a patch hangs together.';
+            $said[] = new Text('artwork.patch.several_pieces');
         }
         if ($this->filled < $rules->filled) {
-            $said[] = sprintf(
-                'Only %.0f %% of its shape is sewn and %.0f are wanted: the felt shows between.',
-                100 * $this->filled,
-                100 * $rules->filled,
-            );
+            $said[] = new Text('artwork.patch.not_filled', [
+                'filled' => new Decimal(100 * $this->filled, 0),
+                'needed' => new Decimal(100 * $rules->filled, 0),
+            ]);
         }
         if (! $this->hasBorder()) {
-            $said[] = 'It has no border along its edge: cut there, the filling frays.';
+            $said[] = new Text('artwork.patch.no_border');
         } elseif ($this->borderMm < $rules->borderMm) {
-            $said[] = sprintf(
-                'Its border is %.1f mm wide and %.1f are wanted to cut along it.',
-                $this->borderMm,
-                $rules->borderMm,
-            );
+            $said[] = new Text('artwork.patch.narrow_border', [
+                'border' => new Decimal($this->borderMm),
+                'needed' => new Decimal($rules->borderMm),
+            ]);
         }
         if ($this->hasBorder() && ! $this->isLast) {
-            $said[] = sprintf(
-                'Its border, block %d, is not sewn last: what comes after pulls at the edge.',
-                $this->borderBlock,
-            );
+            $said[] = new Text('artwork.patch.border_not_last', ['block' => $this->borderBlock]);
         }
 
         return $said;

@@ -8,6 +8,10 @@ use Hakama\Stitch\Finding;
 use Hakama\Stitch\FindingCode;
 use Hakama\Stitch\Pattern;
 use Hakama\Stitch\RecordKind;
+use Hakama\Words\Decimal;
+use Hakama\Words\Joined;
+use Hakama\Words\Text;
+use Hakama\Words\Texts;
 use InvalidArgumentException;
 
 /**
@@ -174,7 +178,7 @@ final class TapeReader
             return [
                 new Finding(
                     FindingCode::HeaderBlank,
-                    'The header is blank: name, counts and size were taken from the records.',
+                    new Text('artwork.tape_note.header_blank'),
                 ),
             ];
         }
@@ -182,27 +186,34 @@ final class TapeReader
         if ($header->lowerCase) {
             $findings[] = new Finding(
                 FindingCode::LabelsLowerCase,
-                'The labels of the header are in lower case; they were read all the same.',
+                new Text('artwork.tape_note.labels_lower_case'),
             );
         }
         $wrong = [];
         // Writers differ in whether the end record is counted, so one more is not a lie.
         if ($header->records !== null && $header->records !== $records && $header->records !== $records + 1) {
-            $wrong[] = sprintf('%d records where there are %d', $header->records, $records);
+            $wrong[] = new Text('artwork.tape_note.claims_records', [
+                'claimed' => $header->records,
+                'found' => $records,
+            ]);
         }
         if ($header->changes !== null && $header->changes !== $stops) {
-            $wrong[] = sprintf('%d stops where there are %d', $header->changes, $stops);
+            $wrong[] = new Text('artwork.tape_note.claims_stops', ['claimed' => $header->changes, 'found' => $stops]);
         }
         $told = [[$header->right, 'right'], [$header->left, 'left'], [$header->top, 'up'], [$header->bottom, 'down']];
         foreach ($told as $i => [$said, $way]) {
             if ($said !== null && abs(abs($said) - $reach[$i]) > 1) {
-                $wrong[] = sprintf('%.1f mm to reach %s where it is %.1f', abs($said) / 10, $way, $reach[$i] / 10);
+                $wrong[] = new Text('artwork.tape_note.claims_reach', [
+                    'claimed' => new Decimal(abs($said) / 10),
+                    'way' => $way,
+                    'found' => new Decimal($reach[$i] / 10),
+                ]);
             }
         }
         if ($wrong !== []) {
             $findings[] = new Finding(
                 FindingCode::HeaderWrong,
-                'The header claims '.implode(', ', $wrong).'. The records were believed.',
+                new Text('artwork.tape_note.header_wrong', ['wrong' => new Texts(Joined::Comma, ...$wrong)]),
             );
         }
 
@@ -216,7 +227,7 @@ final class TapeReader
             return [
                 new Finding(
                     FindingCode::NoEndRecord,
-                    'There is no end record: the tape may have been cut short. Compare the drawing with what was ordered.',
+                    new Text('artwork.tape_note.no_end_record'),
                 ),
             ];
         }
@@ -225,7 +236,7 @@ final class TapeReader
             ? [
                 new Finding(
                     FindingCode::BytesAfterEnd,
-                    sprintf('There are bytes after the end record (from byte %d); they were left alone.', $offset),
+                    new Text('artwork.tape_note.bytes_after_end', ['offset' => $offset]),
                 ),
             ]
             : [];
@@ -241,26 +252,19 @@ final class TapeReader
         if ($before !== '') {
             $findings[] = new Finding(
                 FindingCode::JumpsBeforeFirst,
-                sprintf(
-                    '%d record%s before the first stitch: the frame moves off its start before it sews.',
-                    strlen($before),
-                    strlen($before) === 1 ? ' stands' : 's stand',
-                ),
+                new Text('artwork.tape_note.jumps_before_first', ['count' => strlen($before)]),
             );
         }
         if (str_contains($after, chr(RecordKind::Stop->value))) {
             $findings[] = new Finding(
                 FindingCode::StopBeforeEnd,
-                'There is a stop after the last stitch; it is not a colour change.',
+                new Text('artwork.tape_note.stop_before_end'),
             );
         }
         if ($odd > 0) {
             $findings[] = new Finding(
                 FindingCode::OddBits,
-                sprintf(
-                    '%d records lack the two bits that every record carries; they were read by their other bits.',
-                    $odd,
-                ),
+                new Text('artwork.tape_note.odd_bits', ['count' => $odd]),
             );
         }
 

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Hakama\Stitch\Vector;
 
 use Hakama\Stitch\Pattern;
+use Hakama\Words\Text;
 
 /** A drawing as it is sewn: its lines as a pattern about their own middle, and the colour of each block. */
 final readonly class Drawing
@@ -26,24 +27,21 @@ final readonly class Drawing
     /**
      * What a person has to know of it before it is sewn.
      *
-     * @return list<string> sentences; none where all of it is sewn as drawn
+     * @return list<Text> sentences; none where all of it is sewn as drawn
      */
     public function findings(): array
     {
         return [
             ...$this->leftOut === []
                 ? []
-                : ['Left out, because only lines can be sewn: '.implode(', ', array_slice($this->leftOut, 0, 8)).'.'],
-            ...match ($this->areas) {
-                0 => [],
-                1 => ['One filled area is sewn along its edge only.'],
-                default => ["{$this->areas} filled areas are sewn along their edges only."],
-            },
+                : [new Text('artwork.drawing_note.left_out', [
+                    'left_out' => implode(', ', array_slice($this->leftOut, 0, 8)),
+                ])],
+            ...($this->areas === 0 ? [] : [new Text('artwork.drawing_note.filled_areas', ['count' => $this->areas])]),
             ...$this->saysItsSize
                 ? []
                 : [
-                    'The drawing does not say how large it is, so 96 of its units are an inch. Save it with its width '.
-                        'in mm where it should be larger.',
+                    new Text('artwork.drawing_note.no_size'),
                 ],
         ];
     }

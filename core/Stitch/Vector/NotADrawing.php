@@ -4,75 +4,80 @@ declare(strict_types=1);
 
 namespace Hakama\Stitch\Vector;
 
-use RuntimeException;
+use Hakama\Words\Decimal;
+use Hakama\Words\Refusal;
+use Hakama\Words\Text;
 
 /** What was given cannot be sewn as a drawing; the message says why, and where it can. */
-final class NotADrawing extends RuntimeException
+final class NotADrawing extends Refusal
 {
     public static function tooLarge(int $bytes, int $most): self
     {
-        return new self(sprintf('the file has %d bytes; at most %d are read', $bytes, $most));
+        return new self(new Text('artwork.not_a_drawing.too_large', ['bytes' => $bytes, 'most' => $most]));
     }
 
-    public static function malformed(string $reason, int $line): self
+    public static function malformed(Text|string $reason, int $line): self
     {
-        return new self(sprintf('it is no well-formed SVG: %s (line %d)', trim($reason), $line));
+        return new self(new Text('artwork.not_a_drawing.malformed', [
+            'reason' => is_string($reason) ? trim($reason) : $reason,
+            'line' => $line,
+        ]));
     }
 
     public static function notSvg(string $root): self
     {
-        return new self(sprintf('its outermost element is "%s", not svg', mb_substr($root, 0, 40)));
+        return new self(new Text('artwork.not_a_drawing.not_svg', ['root' => mb_substr($root, 0, 40)]));
     }
 
     public static function declarations(): self
     {
         return new self(
-            'it carries a document type with declarations of its own, which are not read; save it as plain SVG',
+            new Text('artwork.not_a_drawing.document_type'),
         );
     }
 
     public static function scripted(string $what): self
     {
-        return new self(sprintf('it carries a script (%s); save it as plain SVG', mb_substr($what, 0, 40)));
+        return new self(new Text('artwork.not_a_drawing.script', ['what' => mb_substr($what, 0, 40)]));
     }
 
     public static function path(string $near): self
     {
-        return new self(sprintf('a path breaks off or holds what is no path, near "%s"', mb_substr($near, 0, 24)));
+        return new self(new Text('artwork.not_a_drawing.path', ['near' => mb_substr($near, 0, 24)]));
     }
 
     public static function number(): self
     {
-        return new self('it holds a number that is too large');
+        return new self(new Text('artwork.not_a_drawing.number'));
     }
 
     public static function transform(string $given): self
     {
-        return new self(sprintf('"%s" is no transform that can be followed', mb_substr($given, 0, 40)));
+        return new self(new Text('artwork.not_a_drawing.transform', ['given' => mb_substr($given, 0, 40)]));
     }
 
     public static function tooDeep(int $most): self
     {
-        return new self(sprintf('groups lie more than %d deep in one another', $most));
+        return new self(new Text('artwork.not_a_drawing.too_deep', ['most' => $most]));
     }
 
     public static function tooMany(int $most): self
     {
-        return new self(sprintf('more than %d stitches would come of it', $most));
+        return new self(new Text('artwork.not_a_drawing.too_many_stitches', ['most' => $most]));
     }
 
     public static function tooManyLines(int $most): self
     {
-        return new self(sprintf('it has more than %d lines apart from each other, and each would be trimmed', $most));
+        return new self(new Text('artwork.not_a_drawing.too_many_lines', ['most' => $most]));
     }
 
     public static function tooWide(float $mm): self
     {
-        return new self(sprintf('it reaches over more than %.0f mm; is it drawn in millimetres?', $mm));
+        return new self(new Text('artwork.not_a_drawing.too_wide', ['mm' => new Decimal($mm, 0)]));
     }
 
     public static function nothing(): self
     {
-        return new self('it holds no line, path or shape that could be sewn');
+        return new self(new Text('artwork.not_a_drawing.nothing'));
     }
 }

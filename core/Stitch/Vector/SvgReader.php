@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Hakama\Stitch\Vector;
 
+use Hakama\Words\Text;
 use XMLReader;
 
 /**
@@ -43,7 +44,7 @@ final readonly class SvgReader
             throw NotADrawing::tooLarge(strlen($svg), $this->rules->bytes);
         }
         if (trim($svg) === '') {
-            throw NotADrawing::malformed('it is empty', 1);
+            throw NotADrawing::malformed(new Text('artwork.not_a_drawing.empty'), 1);
         }
         $loud = libxml_use_internal_errors(true);
         libxml_clear_errors();
@@ -59,7 +60,7 @@ final readonly class SvgReader
     {
         $reader = XMLReader::XML($svg, null, LIBXML_NONET | LIBXML_COMPACT);
         if (! ($reader instanceof XMLReader)) {
-            throw NotADrawing::malformed('it cannot be opened', 1);
+            throw NotADrawing::malformed(new Text('artwork.not_a_drawing.cannot_be_opened'), 1);
         }
         $sewing = new \Hakama\Stitch\Vector\Internal\OutlineSewing($this->rules, $name);
         /** @var list<Internal\ElementStyle> $styles of the elements that are open */

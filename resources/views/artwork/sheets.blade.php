@@ -11,7 +11,7 @@
 @if ($patch !== null)
     <p @class(['mb-2 text-sm', 'now' => $patch !== []])>
         {{ $patch === [] ? __('artwork.sheets.as_a_patch_filled_one_piece')
-            : __('artwork.sheets.as_a_patch', ['value' => implode(' ', $patch)]) }}</p>
+            : __('artwork.sheets.as_a_patch', ['value' => implode(' ', App\Foundation\Words\Words::each($patch))]) }}</p>
 @endif
 @if ($problem !== null)
     <p class="now text-sm">{{ $problem }}</p>

@@ -18,12 +18,12 @@
     </x-slot:say>
     <x-artwork-tabs :artwork="$artwork" here="show" />
     @if ($artwork->made !== '')
-        <p class="mb-3 text-sm text-soft">{{ ucfirst(rtrim($artwork->made, '.')) }}.</p>
+        <p class="mb-3 text-sm text-soft">{{ App\Foundation\Words\Words::capital(rtrim($artwork->made, '.')) }}.</p>
     @endif
     @if ($artwork->read_at === null)
         <p class="note" data-hx-get="{{ route('artwork.show', $artwork) }}" data-hx-trigger="every 2s"
             data-hx-target="body">
-            {{ $artwork->refused ?? __('artwork.show.a_long_file_it_is_being') }}</p>
+            {{ $artwork->refusal() ?? __('artwork.show.a_long_file_it_is_being') }}</p>
     @else
         <div class="grid grid-cols-1 gap-7 lg:grid-cols-[minmax(0,1.6fr)_minmax(0,1fr)]">
             <section aria-label="{{ __('artwork.show.stitch_player') }}"

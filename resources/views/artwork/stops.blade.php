@@ -112,7 +112,7 @@
                             @if ($loop->first) data-key="n" data-does="{{ __('artwork.stops.write_a_note_for_the_first') }}" @endif>
                         <x-wrong :field="$key . '.note'" />
                     </div>
-                    <p class="mt-1"><span class="hidden print:inline">{{ ucfirst($step->role->label()) }}.
+                    <p class="mt-1"><span class="hidden print:inline">{{ App\Foundation\Words\Words::capital($step->role->label()) }}.
                             {{ $step->note }}</span></p>
                     @if ($step->action !== null)
                         <p @class(['stop', 'halt' => $step->halts()])>
@@ -122,7 +122,7 @@
                             ]) }}</strong>@else<span class="text-soft">{{ __('artwork.stops.goes_on_by_itself') }}</span>
                             @endif
                         </p>
-                        <x-because :about="__('artwork.stops.why')">{{ ucfirst($step->because) }}.</x-because>
+                        <x-because :about="__('artwork.stops.why')">{{ App\Foundation\Words\Words::capital($step->because) }}.</x-because>
                     @else
                         <p class="stop text-soft">{{ __('artwork.stops.end') }}</p>
                     @endif

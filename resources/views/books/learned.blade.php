@@ -19,7 +19,7 @@
             ]) }}
         @elseif (collect($rules)->contains(fn($rule) => $rule->isOffered()))
             {{ __('books.learned.sewing_times_match_the_plan_drifted', [
-                'label' => lcfirst(collect($rules)->first(fn($rule) => $rule->isOffered())->label),
+                'label' => App\Foundation\Words\Words::small(collect($rules)->first(fn($rule) => $rule->isOffered())->label),
                 'count' => collect($rules)->filter(fn($rule) => $rule->isOffered())->count(),
             ]) }}
         @else

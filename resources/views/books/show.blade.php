@@ -2,7 +2,7 @@
     @php
         $n = static fn(float $v, int $d = 0) => App\Shop\Figure::words($v, $d);
         $causes = static fn($entry) => collect($entry->spoiled)
-            ->map(fn($c, $k) => "{$c} " . Hakama\Floor\SpoilCause::from($k)->label())
+            ->map(fn($c, $k) => "{$c} " . App\Foundation\Words\Words::say(Hakama\Floor\SpoilCause::from($k)->label()))
             ->implode(', ');
         $over = static fn($e) => $e->overPlan() === null ? '' : sprintf('%+d %%', round(100 * $e->overPlan() - 100));
     @endphp
@@ -47,12 +47,12 @@
     @else
         <div class="grid grid-cols-1 gap-8 lg:grid-cols-[minmax(0,1fr)_minmax(0,1.7fr)]">
             <div>
-                <h2 class="mb-1">{{ __('books.show.by_2', ['value' => $period->value]) }}</h2>
+                <h2 class="mb-1">{{ __('books.show.by_2', ['value' => __('books.period_small.'.$period->value)]) }}</h2>
                 <figure data-chart="by-period" class="mb-2 aspect-[460/170]" @if (count($entries) < 2) hidden @endif></figure>
                 <table id="by-period">
                     <thead>
                         <tr>
-                            <th>{{ ucfirst($period->value) }}</th>
+                            <th>{{ __('books.period.'.$period->value) }}</th>
                             <th class="num">{{ __('books.show.stitches') }}</th>
                             <th class="num">{{ __('books.show.done') }}</th>
                             <th class="num">{{ __('books.show.spoiled_2') }}</th>

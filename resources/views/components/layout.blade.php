@@ -20,9 +20,9 @@
         @foreach (App\Orders\Queries\StationCounts::STATIONS as $i => $name)
             <a href="/{{ $name }}" class="pleat" data-key="{{ $i + 1 }}"
                 data-does="{{ __('common.layout.go_to', [
-                    'name' => ucfirst($name),
+                    'name' => __('common.station.'.$name),
                 ]) }}" @if ($name === $station) aria-current="page" @endif>
-                <span class="name">{{ ucfirst($name) }}</span>
+                <span class="name">{{ __('common.station.'.$name) }}</span>
                 <span class="count">{{ $waiting[$name] }}
                     <small>{{ $name === 'books' ? __('common.layout.today') : ($waiting[$name] === 1 ? __('common.layout.piece') : __('common.layout.pieces')) }}</small></span>
                 @if ($name === $station)
@@ -40,11 +40,11 @@
     </nav>
     <nav class="footbar noprint" aria-label="{{ __('common.layout.all_stations') }}">
         <details>
-            <summary><strong class="font-head text-lg">{{ ucfirst($station) }}</strong><span
+            <summary><strong class="font-head text-lg">{{ __('common.station.'.$station) }}</strong><span
                     class="all">{{ __('common.layout.all_stations') }}</span></summary>
             <ul>
                 @foreach ([...App\Orders\Queries\StationCounts::STATIONS, 'shop'] as $name)
-                    <li><a href="/{{ $name }}" @if ($name === $station) aria-current="page" @endif>{{ ucfirst($name) }}
+                    <li><a href="/{{ $name }}" @if ($name === $station) aria-current="page" @endif>{{ __('common.station.'.$name) }}
                             <span class="tabular-nums">{{ $waiting[$name] ?? '' }}</span></a></li>
                 @endforeach
             </ul>

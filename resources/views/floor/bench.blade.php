@@ -54,7 +54,7 @@
                 ]) }}</h2>
                 <p class="big my-2">{{ $row->sizeLabel() }}</p>
                 @if ($row->place !== '')
-                    <p class="text-xl font-semibold">{{ ucfirst($row->place) }}</p>
+                    <p class="text-xl font-semibold">{{ App\Foundation\Words\Words::capital($row->place) }}</p>
                 @endif
                 <div data-hx-get="{{ route('setup.show', ['decoration' => $row->batch->decorationId,
                     'size' => $row->size]) }}"

@@ -42,7 +42,7 @@
                     @endif
                 </p>
             @endif
-            <p @class(['mt-2 font-semibold', 'now' => $stands])>{{ ucfirst($row->next->what ?? __('floor.board_rows.needs_nobody')) }}</p>
+            <p @class(['mt-2 font-semibold', 'now' => $stands])>{{ App\Foundation\Words\Words::capital($row->next->what ?? __('floor.board_rows.needs_nobody')) }}</p>
         </section>
     @endforeach
 </div>
@@ -57,7 +57,7 @@
                     @forelse ($acts as $act)
                         <li class="flex items-baseline gap-3 border-b border-hair py-1 text-base"><strong
                                 class="w-12">{{ $act->machine }}</strong><span
-                                    class="flex-1">{{ ucfirst($act->what) }}</span><span
+                                    class="flex-1">{{ App\Foundation\Words\Words::capital($act->what) }}</span><span
                                 @class(['num', 'now' => $act->stands
                                     || $act->slackS < 0])>{{ $act->when() }}</span></li>
                     @empty
@@ -75,7 +75,7 @@
     <ol>
         @foreach ($board->acts as $act)
             <li class="flex items-baseline gap-4 border-b border-hair py-2"><strong
-                    class="w-16">{{ $act->machine }}</strong><span class="flex-1">{{ ucfirst($act->what) }}<span
+                    class="w-16">{{ $act->machine }}</strong><span class="flex-1">{{ App\Foundation\Words\Words::capital($act->what) }}<span
                         class="block text-base text-soft">{{ $act->because }}</span></span><span
                     @class(['num', 'now' => $act->stands || $act->slackS < 0])>{{ $act->when() }}</span>
             </li>

@@ -18,7 +18,7 @@
                 <h2 class="mb-2">{{ $seen->label() }}</h2>
                 <ol class="list-decimal pl-6">
                     @foreach ($seen->remedies() as $remedy)
-                        <li class="border-b border-hair py-2"><strong>{{ ucfirst($remedy->cause) }}.</strong>
+                        <li class="border-b border-hair py-2"><strong>{{ App\Foundation\Words\Words::capital($remedy->cause) }}.</strong>
                             {{ $remedy->do }}</li>
                     @endforeach
                 </ol>

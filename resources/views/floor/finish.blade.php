@@ -10,7 +10,7 @@
             {{ __('floor.finish.everything_sewn_is_finished') }}
         @else
             {{ __('floor.finish.to_finish', [
-                'finish' => ucfirst($pieces($finish)),
+                'finish' => App\Foundation\Words\Words::capital($pieces($finish)),
                 'value' => $check > 0 ? __('floor.finish.to_inspect', ['check' => $pieces($check)]) : '',
             ]) }}
         @endif
@@ -157,7 +157,7 @@
                 <table class="text-base">
                     <thead>
                         <tr>
-                            <th>{{ ucfirst($by->label()) }}</th>
+                            <th>{{ App\Foundation\Words\Words::capital($by->label()) }}</th>
                             <th class="num">{{ __('floor.finish.pass_rate') }}</th>
                             <th class="num">{{ __('floor.finish.passed') }}</th>
                             <th class="num">{{ __('floor.finish.needs_fixing') }}</th>

@@ -86,14 +86,14 @@
                 @if ($running->setup)
                     <p class="text-base" id="bobbin">{{ $station->bobbinWords() }}</p>
                     <p class="text-base" id="loading">{{ __('floor.station.towards_the_machine_as_pictured', [
-                        'end_words' => ucfirst($running->setup->loading->endWords()),
+                        'end_words' => App\Foundation\Words\Words::capital($running->setup->loading->endWords()),
                         'turn' => App\Setup\DecisionRow::turn($running->setup->turnToSet),
                     ]) }}</p>
                 @endif
                 @if ($station->care !== [])
                     <p class="text-base" id="care">{{ __('floor.station.before_this_batch') }}
                         @foreach (array_slice($station->care, 0, 3) as $one)
-                            {{ lcfirst($one->task->wanted($one->needle)) }}{{ $loop->last ? '' : '; ' }}
+                            {{ App\Foundation\Words\Words::small($one->task->wanted($one->needle)) }}{{ $loop->last ? '' : '; ' }}
                         @endforeach
                         <x-said key="floor.station.care_of"><x-slot:link><a
                                     href="{{ route('needles.care', $m) }}">{{ __('common.needle_tabs.care_of', [
@@ -137,7 +137,7 @@
                                             'needle' => $needle,
                                         ]) : '' }}{{ in_array($step->role,
                                         [Hakama\Artwork\BlockRole::Sew, Hakama\Artwork\BlockRole::None], true)
-                                            ? '' : ', ' . $step->role->label() }}{{ $step->note === ''
+                                            ? '' : ', ' . App\Foundation\Words\Words::say($step->role->label()) }}{{ $step->note === ''
                                             || $step->halts() ? '' : ': ' . $step->note }}
                         </li>
                         @if ($step->halts())
@@ -173,7 +173,7 @@
                         @elseif ($run->load->haltedBy === K::HandStop && ($step = $sheet->at($run->load->stitch)))
                             <x-said key="floor.station.then_go_on" :with="['value' => $step->note !== ''
                                 ? ': ' . $step->note : '']">
-                                    <x-slot:strong><strong>{{ ucfirst($step->words() ?: __('floor.station.look')) }}</strong></x-slot:strong></x-said>
+                                    <x-slot:strong><strong>{{ App\Foundation\Words\Words::capital($step->acts === [] ? __('floor.station.look') : $step->words()) }}</strong></x-slot:strong></x-said>
                         @endif {{ __('floor.station.if_the_frame_was_moved_use') }}</p>
                 @endif
                 <h2 class="mt-4">{{ __('floor.station.to_hoop') }}</h2>

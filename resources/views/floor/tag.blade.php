@@ -3,7 +3,7 @@
     $order = $piece->decoration->line->order;
 @endphp
 <x-layout station="floor" :title="__('floor.tag.piece', ['code' => $read->tag->code()])" :floor="true">
-    <x-slot:say>{{ ucfirst($read->stands()) }}.</x-slot:say>
+    <x-slot:say>{{ App\Foundation\Words\Words::capital($read->stands()) }}.</x-slot:say>
     <div class="mb-3 flex flex-wrap items-baseline gap-4">
         <h1>{{ $read->tag->code() }}</h1>
         <a class="ml-auto" href="{{ route('floor.tags') }}" data-key="l">{{ __('floor.tag.another_label') }} <kbd>l</kbd></a>

@@ -25,7 +25,7 @@
             }
         @endphp
         <p class="mb-2">{{ __('money.asked.from_to_until_we_have_the', [
-            'value' => ucfirst(implode('; ', $guessed)),
+            'value' => App\Foundation\Words\Words::capital(implode('; ', $guessed)),
             'price' => $m($quote->least->price),
             'price_2' => $m($quote->most->price),
         ]) }}</p>
@@ -64,7 +64,7 @@
                 @continue($line->cents === 0)
                 <tr>
                     @php $which = count($quote->designs) > 1 ? $line->decoration : null; @endphp
-                    <td>{{ ucfirst(str_replace('_', ' ', $line->about->value)) }}{{ $which === null ? '' : ", {$which}" }}</td>
+                    <td>{{ __('money.category.'.$line->about->value) }}{{ $which === null ? '' : ", {$which}" }}</td>
                     <td class="num">{{ $m($line->cents) }}</td>
                     <td class="text-sm text-soft">{{ $line->from }}</td>
                 </tr>

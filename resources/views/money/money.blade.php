@@ -7,7 +7,7 @@
     $real = $money->realCents();
     $margin = $money->marginPercent($price, $planned);
     $invoiced = $invoices->sum('cents');
-    $words = static fn(Hakama\Money\CostCategory $about) => ucfirst(str_replace('_', ' ', $about->value));
+    $words = static fn(Hakama\Money\CostCategory $about) => __('money.category.'.$about->value);
 @endphp
 <x-layout station="orders" :title="__('money.money.money_order', ['number' => $order->number])">
     <x-slot:say>

@@ -8,7 +8,7 @@
             {{ __('needles.care.needs_no_care_now', ['code' => $machine->code]) }}
         @else
             <span class="now">{{ $machine->code }}:
-                {{ lcfirst($due[0]->task->wanted($due[0]->needle)) }}{{ count($due) > 1
+                {{ App\Foundation\Words\Words::small($due[0]->task->wanted($due[0]->needle)) }}{{ count($due) > 1
                     ? __('needles.care.and_more', ['due' => count($due) - 1]) : '' }}.</span>
         @endif
     </x-slot:say>

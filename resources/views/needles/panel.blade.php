@@ -1,7 +1,7 @@
 {{-- The panel of a machine, and where it keeps the design: wants $placed, $panel, $kept and $others. --}}
 <p class="mt-2" id="panel"><strong>{{ __('needles.panel.s_panel', [
     'machine' => $placed->machine,
-]) }}</strong> {{ implode(' ', $panel) }}
+]) }}</strong> {{ implode(' ', App\Foundation\Words\Words::each($panel)) }}
     @if ($kept !== null)
         <x-said key="needles.panel.the_design_is_in_since" :with="[
             'kept_at' => App\Foundation\Clock\ShopClock::words($kept->kept_at),

@@ -115,7 +115,7 @@
                                 <x-swatch :hex="$of->design->colours()[$k]" /><strong>{{ $needle }}</strong></span>
                         @endforeach
                     </p>
-                    @php $alike = collect($fittings[$batch->id] ?? [])->groupBy(static fn($type) => $type->words(), true); @endphp
+                    @php $alike = collect($fittings[$batch->id] ?? [])->groupBy(static fn($type) => $type->code(), true); @endphp
                     @foreach ($alike as $words => $same)
                         @php
                             $numbers = $same->keys()->all();
@@ -222,7 +222,7 @@
                                     @foreach (Hakama\Machine\NeedleType::KEPT as $part => $kept)
                                         <label for="{{ $part }}-{{ $needle->number }}" class="sr-only">
                                             {{ __('needles.show.of_needle', [
-                                                'part' => ucfirst($part),
+                                                'part' => __('needles.part.'.$part),
                                                 'number' => $needle->number,
                                             ]) }}
                                         </label>

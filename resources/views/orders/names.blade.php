@@ -53,7 +53,7 @@
                     @foreach (Hakama\Lettering\Alphabet::cases() as $alphabet)
                         <label class="m-0 mt-1 flex items-baseline gap-2"><input type="radio" name="alphabet"
                                 value="{{ $alphabet->value }}" @checked($alphabetNow === $alphabet->value)>
-                            <span><strong>{{ ucfirst($alphabet->label()) }}</strong> <span
+                            <span><strong>{{ App\Foundation\Words\Words::capital($alphabet->label()) }}</strong> <span
                                 class="text-sm text-soft">{{ __('orders.names.from_mm', [
                                     'least_mm' => $n($rules->leastMm($alphabet), 1),
                                     'meaning' => $alphabet->meaning(),

@@ -62,7 +62,7 @@
                                 'value' => $line->structure->value,
                                 'value_2' => $line->profile->value,
                             ])
-                            : '' }}{{ $line->patch_back === null ? '' : ", {$line->patch_back->label()}" }}</span>
+                            : '' }}{{ $line->patch_back === null ? '' : ', '.App\Foundation\Words\Words::say($line->patch_back->label()) }}</span>
             </h2>
             <table>
                 <thead>

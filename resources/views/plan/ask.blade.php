@@ -102,7 +102,7 @@
                     @foreach ($proposals as $one)
                         <li class="flex items-baseline gap-3 border-b border-hair py-1"><a class="flex-1"
                                 href="{{ route('plan.proposal',
-                                    $one) }}">{{ ucfirst(App\Plan\WhatIfForm::words($one->what_if ?? [])) }}</a><span
+                                    $one) }}">{{ App\Foundation\Words\Words::capital(App\Plan\WhatIfForm::words($one->what_if ?? [])) }}</a><span
                                 class="text-sm text-soft">{{ $one->isSearching()
                                     ? __('plan.ask.calculating') : ($one->cost === null
                                     ? '' : __('plan.ask.cost', [

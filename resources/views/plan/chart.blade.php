@@ -117,18 +117,29 @@
                     $waits =
                         $bar->placed->batch->promise->readyAt >
                         $bar->placed->changeoverStart + $bar->placed->changeoverS;
-                    $words = __('plan.chart.pieces_for_changeover_first_load_ends', ['code' => $b->code, 'name' => $b->design->name, 'left' => $b->left, 'customer' => $b->order->customer, 'changeover_start' => App\Foundation\Clock\ShopClock::words($at($bar->placed->changeoverStart)), 'start' => $at($bar->placed->start())->format('H:i'), 'end' => App\Foundation\Clock\ShopClock::words($at($bar->placed->end())), 'due_at' => App\Foundation\Clock\ShopClock::words($b->order->dueAt), 'value' => ($late ? ' Late.' : '') .
-                            ($bar->odds ? ' '.__('plan.chart.on_time', [
-                                'kept' => App\Shop\Figure::odds($bar->odds->kept),
-                            ]) : ''), 'value_2' => ($waits ? ' '.__('plan.chart.waiting_for_blanks') : '') .
-                            ($b->order->blanksShort > 0
-                                ? ' '.__('plan.chart.blanks_short_the_rest_can_be', [
-                                    'blanks_short' => $b->order->blanksShort,
-                                ]) : '') .
-                            ($bar->placed->wait
-                                ? ' It ' . $bar->placed->wait->words($b->batch->equipment->frame) . '.'
-                                : ''), 'value_3' => ($b->queued->fixedAt ? ' Fixed.' : '') .
-                            ($bar->placed->changes->goesOn ? ' '.__('plan.chart.same_design_as_before') : '')]);
+                    $clock = App\Foundation\Clock\ShopClock::words(...);
+                    $words = App\Foundation\Words\Words::say(Hakama\Words\Texts::sentences(...array_filter([
+                        __('plan.chart.pieces_for_changeover_first_load_ends', [
+                            'code' => $b->code,
+                            'name' => $b->design->name,
+                            'left' => $b->left,
+                            'customer' => $b->order->customer,
+                            'changeover_start' => $clock($at($bar->placed->changeoverStart)),
+                            'start' => $at($bar->placed->start())->format('H:i'),
+                            'end' => $clock($at($bar->placed->end())),
+                            'due_at' => $clock($b->order->dueAt),
+                        ]),
+                        $late ? __('plan.chart.is_late') : '',
+                        $bar->odds
+                            ? __('plan.chart.on_time', ['kept' => App\Shop\Figure::odds($bar->odds->kept)]) : '',
+                        $waits ? __('plan.chart.waiting_for_blanks') : '',
+                        $b->order->blanksShort > 0
+                            ? __('plan.chart.blanks_short_the_rest_can_be', ['blanks_short' => $b->order->blanksShort])
+                            : '',
+                        $bar->placed->wait?->words($b->batch->equipment->frame) ?? '',
+                        $b->queued->fixedAt ? __('plan.chart.is_fixed') : '',
+                        $bar->placed->changes->goesOn ? __('plan.chart.same_design_as_before') : '',
+                    ])));
                 @endphp
                 <g class="bar"
                     @if ($live) tabindex="0" aria-roledescription="{{ __('plan.chart.batch') }}" aria-disabled="{{ $b->started

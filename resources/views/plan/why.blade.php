@@ -40,7 +40,7 @@
                 @endphp
                 <div class="flex flex-wrap items-center gap-x-5 gap-y-2 border-b border-hair py-3">
                     <div class="min-w-0 flex-1 basis-80">
-                        <strong>{{ ucfirst(Consequence::better($option, $placed)) }}</strong>
+                        <strong>{{ App\Foundation\Words\Words::capital(Consequence::better($option, $placed)) }}</strong>
                         <x-because :about="__('plan.why.on_other_batches')">{{ $words($option) }}</x-because>
                     </div>
                     <svg viewBox="0 0 400 44" width="400" class="max-w-full" role="img"

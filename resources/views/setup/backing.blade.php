@@ -89,7 +89,7 @@
                             @foreach ($sheets as $sheet)
                                 <tr>
                                     <td><strong>{{ $sheet['code'] }}</strong></td>
-                                    <td>{{ ucfirst($sheet['what']) }}</td>
+                                    <td>{{ App\Foundation\Words\Words::capital($sheet['what']) }}</td>
                                     <td class="num">{{ $units->figure($sheet['widthMm']) }} ×
                                         {{ $units->figure($sheet['heightMm']) }}</td>
                                     <td class="num">{{ $sheet['count'] }}</td>

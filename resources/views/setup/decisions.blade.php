@@ -16,7 +16,7 @@
                     class="flex-1">{{ $row->value }}</strong><span class="text-sm text-soft">{{ __('setup.decisions.why') }}</span></summary>
             <p class="pb-2 pl-32 text-sm">
                 @if ($row->about === Hakama\Setup\Rules\SetupTopic::Placement)
-                    {{ ucfirst(implode('; ', $advice->placement->words($units))) }}.
+                    {{ App\Foundation\Words\Words::capital($advice->placement->words($units)) }}.
                 @endif
                 {{ $row->why }}{{ $row->firm ? ' '.__('setup.decisions.this_is_a_must') : '' }}
                 <br><span class="text-soft">{{ $sheet->turning($row->about) }}</span>

@@ -64,10 +64,10 @@
                                 ]),
                             __('setup.paper.loads_first') => $sheet->chosen->shown->loading()->endWords(),
                             __('setup.paper.rotate') => App\Setup\DecisionRow::turn($sheet->chosen->shown->turnToSet()),
-                            __('setup.paper.backing') => $choice === null ? null : $choice->backing->words()
+                            __('setup.paper.backing') => $choice === null ? null : App\Foundation\Words\Words::say($choice->backing->words())
                                 . ($cut ? ', ' . $units->size($cut->widthMm, $cut->heightMm) : ''),
                             __('setup.paper.topper') => $choice === null ? null : ($choice->topper ? __('setup.paper.film_on_top') : __('setup.paper.none')),
-                            __('setup.paper.needle') => $choice?->needle->words(),
+                            __('setup.paper.needle') => $choice?->needle->label(),
                             __('setup.paper.thread') => __('setup.paper.thread_weight', [
                                 'weight' => $advice->threadWeight,
                             ]),
@@ -79,7 +79,7 @@
                         <dd>{{ $value }}</dd>
                     @endforeach
                 </dl>
-                <p class="mt-1"><strong>{{ __('setup.paper.position') }}</strong> {{ implode('; ', $advice->placement->words($units)) }}.</p>
+                <p class="mt-1"><strong>{{ __('setup.paper.position') }}</strong> {{ $advice->placement->words($units) }}.</p>
                 @if (count($rows) > 1)
                     <table class="mt-1">
                         <thead>

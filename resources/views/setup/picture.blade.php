@@ -14,7 +14,7 @@
     <div class="grid grid-cols-1 gap-7 lg:grid-cols-[minmax(0,1.6fr)_minmax(0,1fr)]"
         data-place="{{ json_encode([
             'measure' => route('setup.picture.measure', $decoration),
-            'asks' => collect(PictureQuestion::cases())->mapWithKeys(fn ($ask) => [$ask->value => $ask->points()]),
+            'asks' => collect(PictureQuestion::cases())->mapWithKeys(fn ($ask) => [$ask->value => App\Foundation\Words\Words::each($ask->asked()->parts)]),
             'track' => route('artwork.track', [$artwork, 'v' => $mark . $trimJumps]),
             'colours' => $artwork->colours(),
             'middle' => [$artwork->bounds()->centre()->x, $artwork->bounds()->centre()->y],

@@ -116,7 +116,7 @@
             @if ($sheet->measures() !== [])
                 <p class="mt-2 text-sm text-soft" id="measures">
                     @foreach ($sheet->measures() as [$name, $wide, $from])
-                        {{ $loop->first ? ucfirst($name) : $name }} {{ $units->said($wide) }}, {{ $from }}{{ $loop->last ? '.' : '; ' }}
+                        {{ $loop->first ? App\Foundation\Words\Words::capital($name) : $name }} {{ $units->said($wide) }}, {{ $from }}{{ $loop->last ? '.' : '; ' }}
                     @endforeach
                 </p>
             @endif
@@ -139,7 +139,7 @@
                             'units' => $units->label(),
                         ]) }}
                         @endif @if ($frame->holes !== '' || $frame->label !== '')
-                            <strong>{{ ucfirst(implode(', ', array_filter([$frame->holes === ''
+                            <strong>{{ App\Foundation\Words\Words::capital(implode(', ', array_filter([$frame->holes === ''
                                 ? '' : "holes {$frame->holes}", $frame->label === ''
                                 ? '' : __('setup.sheet.select_on_the_machine', [
                                     'label' => $frame->label,
@@ -228,7 +228,7 @@
             @endforeach
             @foreach ($decoration->setup->departures ?? [] as $one)
                 <p class="note note-caution mb-3 text-sm"><x-said key="setup.sheet.instead_of" :with="[
-                    'about' => ucfirst($one['about']),
+                    'about' => __('setup.topic.'.$one['about']),
                     'chosen' => $one['chosen'],
                     'advised' => $one['advised'],
                     'why' => $one['why'],

@@ -44,8 +44,8 @@
         <nav class="tabs ml-auto" aria-label="{{ __('shop.catalogue.catalogue') }}">
             @foreach ($lists as $one)
                 <a href="{{ route('catalogue.show', $one) }}" data-key="{{ ['cloths' => 'o', 'hardware' => 'h'][$one] ?? $one[0] }}"
-                    data-does="{{ ucfirst($one) }}"
-                    @if ($one === $list) aria-current="page" @endif>{{ ucfirst($one) }}
+                    data-does="{{ __('shop.list.'.$one) }}"
+                    @if ($one === $list) aria-current="page" @endif>{{ __('shop.list.'.$one) }}
                     <kbd>{{ ['cloths' => 'o', 'hardware' => 'h'][$one] ?? $one[0] }}</kbd></a>
             @endforeach
             <a href="{{ route('shop.show') }}" data-key="b">{{ __('shop.catalogue.shop') }} <kbd>b</kbd></a>

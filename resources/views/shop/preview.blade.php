@@ -35,7 +35,7 @@
                 <tr>
                     <td><x-swatch :hex="$row->hex" /><strong>{{ $row->code }}</strong> {{ $row->name }}</td>
                     <td class="num">{{ $row->cone }}</td>
-                    <td>{{ __('shop.preview.changes', ['value' => implode(', ', $differences)]) }}</td>
+                    <td>{{ __('shop.preview.changes', ['value' => implode(', ', App\Foundation\Words\Words::each($differences))]) }}</td>
                 </tr>
             @endforeach
             @foreach ($diff->added as $row)

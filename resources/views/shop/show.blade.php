@@ -83,7 +83,7 @@
                                 <li class="pb-1" data-school="{{ $school->value }}"><strong
                                         @class(['text-ink' => $rules->school($question) === $school->value])>{{ ucfirst(RuleWords::school($question, $school)) }}{{ $rules->school($question) === $school->value
                                                 ? ' '.__('shop.show.your_choice') : '' }}</strong>
-                                    · {{ implode(' ', Hakama\Setup\Notes\SchoolTable::changes($question, $school)) }}
+                                    · {{ implode(' ', App\Foundation\Words\Words::each(Hakama\Setup\Notes\SchoolTable::changes($question, $school))) }}
                                 </li>
                             @endforeach
                         </ul>

@@ -1,6 +1,6 @@
 @if ($problem)
     <p class="wrong" role="alert">
-        {{ ucfirst($problem) }}.</p>
+        {{ $problem }}</p>
 @else
     <div class="flex" style="background: {{ $cloth }}" data-cloth="{{ $cloth }}"
         data-wanted="{{ $hex }}">

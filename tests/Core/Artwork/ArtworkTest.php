@@ -25,8 +25,10 @@ use Hakama\Thread\Cones;
 use Hakama\Thread\ShelfForecast;
 use Hakama\Thread\ThreadDemand;
 use Hakama\Thread\ThreadSpec;
+use Hakama\Words\Text;
 use PHPUnit\Framework\Attributes\Test;
 use PHPUnit\Framework\TestCase;
+use Tests\Support\Said;
 
 final class ArtworkTest extends TestCase
 {
@@ -45,7 +47,7 @@ final class ArtworkTest extends TestCase
 
         self::assertCount(1, $findings);
         self::assertSame(FindingCode::ThreadsAlike, $findings[0]->code);
-        self::assertStringStartsWith('A and C differ by only', $findings[0]->message);
+        self::assertStringStartsWith('A and C differ by only', Said::of($findings[0]->message));
         self::assertSame([1, 3, 4], $findings[0]->blocks);
         self::assertSame([], ColourFindings::of($threads, [], alike: 0.5), 'the house says what is alike');
     }
@@ -65,7 +67,7 @@ final class ArtworkTest extends TestCase
         $findings = ColourFindings::of([$white, $navy], $over, 5.0);
 
         self::assertSame(FindingCode::TravelOverLight, $findings[0]->code);
-        self::assertStringContainsString('9.0 mm of block 2 over block 1', $findings[0]->message);
+        self::assertStringContainsString('9.0 mm of block 2 over block 1', Said::of($findings[0]->message));
         self::assertSame([80, 50], array_map(static fn(Spot $spot): int => $spot->stitch, $findings[0]->spots));
         self::assertSame([], ColourFindings::of([$navy, $white], $over, 5.0));
         self::assertSame([], ColourFindings::of([$white, $grey], $over, 5.0), 'hardly darker');
@@ -75,36 +77,36 @@ final class ArtworkTest extends TestCase
     #[Test]
     public function the_note_to_the_digitiser_holds_what_is_to_be_asked_and_where(): void
     {
-        $note = DigitiserNote::of(
+        $note = implode("\n", Said::each(DigitiserNote::of(
             'Lantern row',
             'lantern.dst',
             5399,
             91.24,
             52,
             [
-                new Finding(FindingCode::LongJump, '1 jump over 7 mm without a trim.', [
+                new Finding(FindingCode::LongJump, new Text('artwork.finding_text.long_jump', ['count' => 1, 'over' => '7']), [
                     new Spot(new Point(7, -2.5), 12),
                 ]),
-                new Finding(FindingCode::ThreadsAlike, 'A and C differ by only 2.'),
+                new Finding(FindingCode::ThreadsAlike, new Text('artwork.finding_text.threads_alike')),
             ],
             HouseRules::of()->measuring(),
-        );
+        )));
 
         self::assertStringStartsWith(
-            "About “Lantern row” (lantern.dst, 5399 stitches, 91.2 × 52.0 mm):\n\n1. 1 jump over 7 mm without a ".
-            "trim.\n   Seen at (7.0, -2.5) at stitch 12.\n   Please put a trim",
+            "About “Lantern row” (lantern.dst, 5399 stitches, 91.2 × 52.0 mm):\n1. 1 jump over 7 mm without a ".
+            'trim: the thread lies across and has to be cut by hand. Seen at (7.0, -2.5) at stitch 12. Please put a trim',
             $note,
         );
         self::assertStringNotContainsString('A and C', $note, 'the rack is the shop’s own affair');
         self::assertSame(
-            '',
+            [],
             DigitiserNote::of(
                 'x',
                 'x.dst',
                 1,
                 1,
                 1,
-                [new Finding(FindingCode::ThreadsAlike, 'A and C')],
+                [new Finding(FindingCode::ThreadsAlike, new Text('artwork.finding_text.threads_alike'))],
                 HouseRules::of()->measuring(),
             ),
         );

@@ -14,6 +14,7 @@ use Hakama\Artwork\StopSheet;
 use Hakama\Artwork\StopStep;
 use Hakama\House\HouseRules;
 use Hakama\Stitch\PatternBuilder;
+use Hakama\Words\Text;
 use PHPUnit\Framework\Attributes\Test;
 use PHPUnit\Framework\TestCase;
 
@@ -195,7 +196,7 @@ final class PickingListTest extends TestCase
             ]),
         );
         foreach (StopAction::cases() as $action) {
-            $s = (new StopStep(1, 1, 5, BlockRole::Sew, true, $action, '', '', acts: [$action]))->handsS($house->halts());
+            $s = (new StopStep(1, 1, 5, BlockRole::Sew, true, $action, '', new Text('artwork.stop_because.by_hand'), acts: [$action]))->handsS($house->halts());
             self::assertSame($action->halts(), $s > 0.0, $action->value);
         }
     }

@@ -18,6 +18,7 @@ use Hakama\Stitch\Transform;
 use Hakama\Stitch\Turn;
 use PHPUnit\Framework\Attributes\Test;
 use PHPUnit\Framework\TestCase;
+use Tests\Support\Said;
 
 final class StopSheetTest extends TestCase
 {
@@ -54,7 +55,7 @@ final class StopSheetTest extends TestCase
         self::assertSame([20], $sheet->halts());
         self::assertTrue($sheet->steps[0]->decided);
         self::assertSame('the small off-cut', $sheet->steps[1]->note);
-        self::assertSame('decided by hand', $sheet->steps[1]->because);
+        self::assertSame('decided by hand', Said::of($sheet->steps[1]->because));
     }
 
     #[Test]
@@ -142,7 +143,7 @@ final class StopSheetTest extends TestCase
             self::assertSame(
                 ! in_array($action, [StopAction::GoOn, StopAction::ThereFirst], true),
                 $action->halts(),
-                $action->label(),
+                Said::of($action->label()),
             );
         }
     }
@@ -168,10 +169,10 @@ final class StopSheetTest extends TestCase
             [StopAction::TrimCloth, StopAction::BrushLint, StopAction::AddTopper],
             $sheet->steps[1]->acts,
         );
-        self::assertSame('trim the cloth; brush the lint off; add film on top', $sheet->steps[1]->words());
+        self::assertSame('trim the cloth; brush the lint off; add film on top', Said::of($sheet->steps[1]->words()));
         self::assertEqualsWithDelta(82.0, $sheet->steps[1]->handsS($rules), 1e-9);
         self::assertSame([StopAction::Look], $sheet->steps[2]->acts, 'going on by itself is no act beside another');
-        self::assertSame('', $sheet->steps[3]->words());
+        self::assertSame('', Said::of($sheet->steps[3]->words()));
         // A whole cloth that lies there is still there where a hand does something else.
         $there = StopSheet::of([
             new SheetBlock(5, role: BlockRole::Placement, action: StopAction::ThereFirst, also: [StopAction::Look]),
@@ -179,7 +180,7 @@ final class StopSheetTest extends TestCase
         ])->steps[0];
         self::assertTrue($there->does(StopAction::ThereFirst));
         self::assertTrue($there->halts());
-        self::assertSame('look before going on', $there->words());
+        self::assertSame('look before going on', Said::of($there->words()));
         self::assertNotContains(StopAction::ThereFirst, StopAction::together());
         self::assertNull($sheet->filmBeforeTrimming(), 'at one stop it is laid after the trimming');
         self::assertSame(

@@ -10,6 +10,7 @@ use Hakama\Books\MachineUse;
 use Hakama\Floor\EventKind;
 use PHPUnit\Framework\Attributes\Test;
 use PHPUnit\Framework\TestCase;
+use Tests\Support\Said;
 
 final class CostliestTest extends TestCase
 {
@@ -37,10 +38,16 @@ final class CostliestTest extends TestCase
                 ['Changeovers on M1', 4200],
                 ['Spoiled: cloth cut', 2500],
             ],
-            Costliest::of($entries, $hours, ['A1' => 2000, 'A2' => 500], 1800, 2400),
+            array_map(
+                static fn(array $one): array => [Said::of($one[0]), $one[1]],
+                Costliest::of($entries, $hours, ['A1' => 2000, 'A2' => 500], 1800, 2400),
+            ),
         );
         // Half an hour slower on M1 is 9.00; what went faster costs nothing.
-        self::assertSame([['Sewn slower than planned on M1', 900]], Costliest::of($entries, [], [], 1800, 2400));
+        self::assertSame([['Sewn slower than planned on M1', 900]], array_map(
+            static fn(array $one): array => [Said::of($one[0]), $one[1]],
+            Costliest::of($entries, [], [], 1800, 2400),
+        ));
         self::assertSame([], Costliest::of([], [], [], 1800, 2400));
     }
 }

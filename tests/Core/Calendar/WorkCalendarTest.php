@@ -14,6 +14,7 @@ use Hakama\Calendar\WorkCalendar;
 use Hakama\House\HouseRules;
 use PHPUnit\Framework\Attributes\Test;
 use PHPUnit\Framework\TestCase;
+use Tests\Support\Said;
 
 /** Wednesday 4 March 2026, 7:30: the week is Monday to Friday from 8 to 17 with half an hour at noon. */
 final class WorkCalendarTest extends TestCase
@@ -85,8 +86,8 @@ final class WorkCalendarTest extends TestCase
         );
         self::assertCount(20 * 2, $calendar->hours('M1')->spans, 'twenty days of two shifts');
         $at = self::at('2026-03-12 10:00');
-        self::assertSame('down: oil', $calendar->reason('M2', $at, $at + 900));
-        self::assertSame('', $calendar->reason('M1', $at, $at + 900));
+        self::assertSame('down: oil', Said::of($calendar->reason('M2', $at, $at + 900)));
+        self::assertSame('', Said::of($calendar->reason('M1', $at, $at + 900)));
     }
 
     #[Test]
@@ -103,7 +104,7 @@ final class WorkCalendarTest extends TestCase
         );
         self::assertSame(
             'nobody is in',
-            $alone->reason('M1', self::at('2026-03-05 13:00'), self::at('2026-03-05 15:00')),
+            Said::of($alone->reason('M1', self::at('2026-03-05 13:00'), self::at('2026-03-05 15:00'))),
         );
         $two = self::calendar(new Staff(1, 2.0), presences: [$away, $helper]);
         self::assertSame([4, 2], [$two->hands()->at($thursday + 9 * 3600), $two->hands()->at($thursday + 14 * 3600)]);

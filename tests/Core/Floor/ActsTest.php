@@ -15,6 +15,7 @@ use Hakama\House\HouseRules;
 use PHPUnit\Framework\Attributes\Test;
 use PHPUnit\Framework\TestCase;
 use Simulator\Day;
+use Tests\Support\Said;
 
 /** What hands are wanted for, and who does it. */
 final class ActsTest extends TestCase
@@ -33,7 +34,7 @@ final class ActsTest extends TestCase
             240.0,
         );
         $acts = static fn(MachineNow $of): array => array_map(
-            static fn(Act $act): array => [$act->what, $act->slackS],
+            static fn(Act $act): array => [Said::of($act->what), $act->slackS],
             Acts::of([$of], self::times()),
         );
         self::assertSame([['hoop one more', 510.0]], $acts($now(0, 4)));

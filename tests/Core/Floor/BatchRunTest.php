@@ -16,6 +16,7 @@ use Hakama\Floor\SpoilCause;
 use Hakama\Floor\Stage;
 use PHPUnit\Framework\Attributes\Test;
 use PHPUnit\Framework\TestCase;
+use Tests\Support\Said;
 
 final class BatchRunTest extends TestCase
 {
@@ -213,7 +214,7 @@ final class BatchRunTest extends TestCase
                 $folded->run->after($event, $folded->states);
                 self::fail("{$event->kind->value} was recorded");
             } catch (OutOfTurn $e) {
-                self::assertStringContainsString($why, $e->getMessage());
+                self::assertStringContainsString($why, Said::of($e->text));
             }
         }
     }

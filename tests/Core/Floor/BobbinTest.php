@@ -7,6 +7,7 @@ namespace Tests\Core\Floor;
 use Hakama\Floor\Bobbin;
 use PHPUnit\Framework\Attributes\Test;
 use PHPUnit\Framework\TestCase;
+use Tests\Support\Said;
 
 final class BobbinTest extends TestCase
 {
@@ -17,10 +18,19 @@ final class BobbinTest extends TestCase
         $bobbin = new Bobbin(90.0, 15.0);
 
         self::assertSame(30, $bobbin->pieces(2.5));
-        self::assertSame('The bobbin lasts 30 pieces: change it before no. 37.', $bobbin->words(2.5, 6, 48, 1));
-        self::assertSame('The bobbin lasts to the end of the batch: 30 pieces.', $bobbin->words(2.5, 6, 36, 1));
+        self::assertSame(
+            'The bobbin lasts 30 pieces: change it before no. 37.',
+            Said::of($bobbin->words(2.5, 6, 48, 1)),
+        );
+        self::assertSame(
+            'The bobbin lasts to the end of the batch: 30 pieces.',
+            Said::of($bobbin->words(2.5, 6, 36, 1)),
+        );
         // Two heads have a bobbin each: thirty loads of two.
-        self::assertSame('The bobbin lasts 60 pieces: change it before no. 61.', $bobbin->words(2.5, 0, 96, 2));
+        self::assertSame(
+            'The bobbin lasts 60 pieces: change it before no. 61.',
+            Said::of($bobbin->words(2.5, 0, 96, 2)),
+        );
     }
 
     #[Test]
@@ -29,7 +39,7 @@ final class BobbinTest extends TestCase
         self::assertSame(0, (new Bobbin(90.0, 88.0))->pieces(2.5));
         self::assertSame(
             'The bobbin holds 2.0 m and a piece takes 2.5: change it now.',
-            (new Bobbin(90.0, 88.0))->words(2.5, 0, 10, 1),
+            Said::of((new Bobbin(90.0, 88.0))->words(2.5, 0, 10, 1)),
         );
         self::assertSame(
             0.0,

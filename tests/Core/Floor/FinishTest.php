@@ -22,6 +22,7 @@ use Hakama\Floor\Stage;
 use Hakama\House\HouseRules;
 use PHPUnit\Framework\Attributes\Test;
 use PHPUnit\Framework\TestCase;
+use Tests\Support\Said;
 
 final class FinishTest extends TestCase
 {
@@ -94,8 +95,10 @@ final class FinishTest extends TestCase
     {
         self::assertTrue((new CheckRules('always', 5, 0))->byAnother());
         self::assertFalse((new CheckRules('sewer', 5, 0))->byAnother());
-        $this->expectExceptionMessage('Ilse sewed it');
-        FinishState::ToCheck->checked(true, 'Ilse', 'Ilse', true);
+        self::assertStringContainsString(
+            'Ilse sewed it',
+            Said::refusalOf(fn(): mixed => FinishState::ToCheck->checked(true, 'Ilse', 'Ilse', true)),
+        );
     }
 
     #[Test]
@@ -141,8 +144,8 @@ final class FinishTest extends TestCase
         );
         // Two more to hoop at 90 s each, four minutes left: a minute of slack.
         $act = Acts::of([$now('a', Stage::Sewing, 240)], HandTimes::of(HouseRules::of()))[0];
-        self::assertSame(['hoop 2 more', 60.0], [$act->what, $act->slackS]);
-        self::assertStringContainsString('ends in 4 min, hooping 2 takes 3 min', $act->because);
+        self::assertSame(['hoop 2 more', 60.0], [Said::of($act->what), $act->slackS]);
+        self::assertStringContainsString('ends in 4 min, hooping 2 takes 3 min', Said::of($act->because));
     }
 
     /** @param list<int> $pieces */

@@ -18,6 +18,7 @@ use Hakama\Garment\StartingMeasures;
 use Hakama\Garment\Style;
 use Hakama\Garment\Surface;
 use Hakama\Setup\Placement\Edge;
+use Hakama\Setup\Placement\Line;
 use Hakama\Setup\Placement\MarkedPlacement;
 use Hakama\Setup\Placement\Placement;
 use Hakama\Stitch\ConvexHull;
@@ -116,7 +117,7 @@ final class ShapeTest extends TestCase
         $tee = Draft::of(Garment::Tee, Position::LeftChest, new Measures(['chest_width' => 500.0]));
         $chest = MarkedPlacement::on(
             $tee,
-            new Placement(Datum::ShoulderAtNeck, Edge::Middle, 200, 100, 'centre front'),
+            new Placement(Datum::ShoulderAtNeck, Edge::Middle, 200, 100, Line::CentreFront),
             $design,
         );
 
@@ -134,14 +135,14 @@ final class ShapeTest extends TestCase
         self::assertTrue($chest->isOnCloth());
         $front = MarkedPlacement::on(
             $tee,
-            new Placement(Datum::NeckSeam, Edge::Upper, 75, 0, 'on the centre front'),
+            new Placement(Datum::NeckSeam, Edge::Upper, 75, 0, Line::CentreFront),
             $design,
         );
         self::assertEquals([new Point(0, -155), new Point(0, -175)], [$front->measured, $front->centre]);
         // 100 along the bisector of the lower right corner, 15 mm of edging: 70.71 in from both edgings.
         $corner = MarkedPlacement::on(
             Draft::of(Garment::Towel, Position::Corner, new Measures(['width' => 500.0, 'height' => 1000.0])),
-            new Placement(Datum::CornerInside, Edge::Middle, 100, 0, 'on the bisector'),
+            new Placement(Datum::CornerInside, Edge::Middle, 100, 0, Line::Bisector),
             $design,
         );
         self::assertEqualsWithDelta(
@@ -152,7 +153,7 @@ final class ShapeTest extends TestCase
         self::assertFalse(
             MarkedPlacement::on(
                 $tee,
-                new Placement(Datum::ShoulderAtNeck, Edge::Middle, 200, 230, 'centre front'),
+                new Placement(Datum::ShoulderAtNeck, Edge::Middle, 200, 230, Line::CentreFront),
                 $design,
             )->isOnCloth(),
         );

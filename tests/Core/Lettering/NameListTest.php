@@ -8,6 +8,7 @@ use Hakama\Lettering\NameList;
 use Hakama\Lettering\UnfitText;
 use PHPUnit\Framework\Attributes\Test;
 use PHPUnit\Framework\TestCase;
+use Tests\Support\Said;
 
 final class NameListTest extends TestCase
 {
@@ -80,7 +81,7 @@ final class NameListTest extends TestCase
                 NameList::read($typed, self::SIZES)->paired($pieces);
                 self::fail($typed);
             } catch (UnfitText $e) {
-                self::assertStringContainsString($says, $e->getMessage());
+                self::assertStringContainsString($says, Said::of($e->text));
             }
         }
     }

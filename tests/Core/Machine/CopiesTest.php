@@ -25,7 +25,10 @@ final class CopiesTest extends TestCase
     {
         for ($pieces = 1; $pieces <= 120; $pieces++) {
             for ($copies = 1; $copies <= 30; $copies++) {
-                self::assertSame($pieces + CopiesPerFrame::over($pieces, $copies), CopiesPerFrame::frames($pieces, $copies) * $copies);
+                self::assertSame(
+                    $pieces + CopiesPerFrame::over($pieces, $copies),
+                    CopiesPerFrame::frames($pieces, $copies) * $copies,
+                );
                 self::assertLessThan($copies, CopiesPerFrame::over($pieces, $copies));
             }
         }

@@ -15,7 +15,6 @@ use Hakama\Money\HandRates;
 use Hakama\Money\Job;
 use Hakama\Money\MarginPrice;
 use Hakama\Money\Materials;
-use Hakama\Money\NoPrice;
 use Hakama\Money\Quote;
 use Hakama\Money\Rates;
 use Hakama\Money\RoundedPrice;
@@ -24,6 +23,7 @@ use Hakama\Money\Work;
 use PHPUnit\Framework\Attributes\DataProvider;
 use PHPUnit\Framework\Attributes\Test;
 use PHPUnit\Framework\TestCase;
+use Tests\Support\Said;
 
 /** Every figure here was worked out by hand. */
 final class QuoteTest extends TestCase
@@ -136,7 +136,10 @@ final class QuoteTest extends TestCase
         foreach (['', 'seven', '7,20', '1e400', '0x1A'] as $typed) {
             self::assertNull(Amount::read($typed), $typed);
         }
-        self::assertSame(['7.20', '0.05', '-0.50', '12345.00'], array_map(Amount::plain(...), [720, 5, -50, 1_234_500]));
+        self::assertSame(
+            ['7.20', '0.05', '-0.50', '12345.00'],
+            array_map(Amount::plain(...), [720, 5, -50, 1_234_500]),
+        );
     }
 
     #[Test]
@@ -231,25 +234,28 @@ final class QuoteTest extends TestCase
         $line = Spoilage::on(Fabric::Plush, 3.5)->line(10_000);
         self::assertSame(350, $line->cents);
         self::assertSame(
-            '3.5 % of 10000 cents: what the garments are worth and the work on them, as plush came out here',
-            $line->from,
+            '3.5 % of 100.00: the value of the garments and the work on them, as measured here on plush',
+            Said::of($line->from),
         );
-        self::assertStringEndsWith('and the work on them', Spoilage::ofAll(3.5)->line(10_000)->from);
+        self::assertStringEndsWith('and the work on them', Said::of(Spoilage::ofAll(3.5)->line(10_000)->from));
     }
 
     #[Test]
     public function more_stitches_than_the_last_band_have_no_price_and_it_says_so(): void
     {
-        $this->expectException(NoPrice::class);
-        $this->expectExceptionMessage('left chest has 15001 stitches and the last band of prices ends at 15000');
-        Quote::of(new Job(5, 0, 0, 0, [self::work(stitches: 15001)]), self::rates(), self::bandPrice(), 0);
+        self::assertStringContainsString(
+            'left chest has 15001 stitches; the last price band ends at 15000.',
+            Said::refusalOf(fn(): mixed => Quote::of(new Job(5, 0, 0, 0, [self::work(stitches: 15001)]), self::rates(), self::bandPrice(), 0)),
+        );
     }
 
     #[Test]
     public function fewer_pieces_than_the_first_step_have_none_either(): void
     {
-        $this->expectExceptionMessage('the first step of prices begins at 6 pieces, and there are 5');
-        Quote::of(new Job(5, 0, 0, 0, [self::work()]), self::rates(), new BandPrice([[9000, [[6, 800]]]], 0, 0), 0);
+        self::assertStringContainsString(
+            'The first price step starts at 6 pieces; there are 5.',
+            Said::refusalOf(fn(): mixed => Quote::of(new Job(5, 0, 0, 0, [self::work()]), self::rates(), new BandPrice([[9000, [[6, 800]]]], 0, 0), 0)),
+        );
     }
 
     #[Test]

@@ -12,6 +12,7 @@ use Hakama\Money\Rates;
 use InvalidArgumentException;
 use PHPUnit\Framework\Attributes\Test;
 use PHPUnit\Framework\TestCase;
+use Tests\Support\Said;
 
 /** What an hour and a metre cost, worked out. */
 final class RatesTest extends TestCase
@@ -35,8 +36,11 @@ final class RatesTest extends TestCase
         // Half an hour at 3000, six minutes at 2000, three at 1500: 1500 + 200 + 75.
         $hands = HandRates::of(3000, 2000, 1500);
         self::assertSame(1775, $hands->cents(30, 360, 180)->cents());
-        self::assertSame('3000, 2000 and 1500 cents an hour of setting up, hooping and finishing', $hands->words());
-        self::assertSame('2400 cents an hour', HandRates::same(2400)->words());
+        self::assertSame(
+            '30.00 an hour for setting up, 20.00 for hooping and 15.00 for finishing',
+            Said::of($hands->words()),
+        );
+        self::assertSame('24.00 an hour', Said::of(HandRates::same(2400)->words()));
         self::assertSame(
             1000,
             Rates::ofHouse(HouseRules::of(['hoop_hour_cents' => 1000.0]))->hands->hoopH,

@@ -8,12 +8,12 @@ use Hakama\Machine\Rack;
 use Hakama\Needles\Assignment;
 use Hakama\Needles\ConeChange;
 use Hakama\Needles\Demand;
-use Hakama\Needles\NoNeedleFits;
 use Hakama\Needles\Reloading;
 use Hakama\Needles\Swaps;
 use Hakama\Needles\ThreadNeeds;
 use PHPUnit\Framework\Attributes\Test;
 use PHPUnit\Framework\TestCase;
+use Tests\Support\Said;
 
 final class AssignmentTest extends TestCase
 {
@@ -74,13 +74,11 @@ final class AssignmentTest extends TestCase
     #[Test]
     public function a_thread_that_no_needle_may_take_is_refused_with_its_reason(): void
     {
-        $this->expectException(NoNeedleFits::class);
-        $this->expectExceptionMessage('batch b1: no unpinned needle can take white-60, which wants a 65/9 needle');
-        Assignment::of(
+        self::assertStringContainsString('Batch b1: no unpinned needle can take white-60, which needs a 65/9 needle', Said::refusalOf(fn(): mixed => Assignment::of(
             Rack::of(2, sizes: [1 => '75/11', 2 => '75/11']),
             [new Demand('b1', ['white-60'])],
             new ThreadNeeds(['white-60' => '65/9']),
-        );
+        )));
     }
 
     #[Test]

@@ -39,12 +39,12 @@ final class FittingsTest extends TestCase
     {
         $thick = new NeedleType('80/12', 'sharp');
 
-        self::assertSame('80/12 sharp', $thick->withThread(40)->words());
-        self::assertSame('65/9 sharp', $thick->withThread(60)->words());
+        self::assertSame('80/12 sharp', $thick->withThread(40)->code());
+        self::assertSame('65/9 sharp', $thick->withThread(60)->code());
         // A design of fine thread throughout has the fine needle from its setup; one block of usual thread does not.
-        self::assertSame('65/9 sharp', NeedleType::forThread(60)->withThread(60)->words());
-        self::assertSame('75/11 sharp', NeedleType::forThread(60)->withThread(40)->words());
+        self::assertSame('65/9 sharp', NeedleType::forThread(60)->withThread(60)->code());
+        self::assertSame('75/11 sharp', NeedleType::forThread(60)->withThread(40)->code());
         self::assertSame(['65/9', '75/11'], [NeedleType::forThread(60)->rackSize(), $thick->rackSize()]);
-        self::assertSame('75/11 ballpoint', NeedleType::read('75/11 ballpoint')->words());
+        self::assertSame('75/11 ballpoint', NeedleType::read('75/11 ballpoint')->code());
     }
 }

@@ -7,6 +7,7 @@ namespace Tests\Core\Needles;
 use Hakama\Needles\NeedleProgram;
 use PHPUnit\Framework\Attributes\Test;
 use PHPUnit\Framework\TestCase;
+use Tests\Support\Said;
 
 final class NeedleProgramTest extends TestCase
 {
@@ -28,19 +29,22 @@ final class NeedleProgramTest extends TestCase
             new NeedleProgram('B-106', [3, 1, 7]),
         ];
         self::assertSame(
-            'B-104 left needles 3-1-7 set; this one wants 3-2: set block 2 anew. '.
-                'B-106 after it wants 3-1-7 again, as B-104 left it: set it anew then.',
-            NeedleProgram::words($bell, $leaf, $again),
+            'B-104 left needles 3-1-7 set; this one needs 3-2: set block 2 again. '.
+                'B-106 after it needs 3-1-7 again, as B-104 left it: set it again then.',
+            Said::of(NeedleProgram::words($bell, $leaf, $again)),
         );
-        self::assertSame('Needles 3-1-7 are set still, from B-104.', NeedleProgram::words($bell, $again, $leaf));
         self::assertSame(
-            'B-104 left needles 3-1-7 set; this one wants 3-2: set block 2 anew.',
-            NeedleProgram::words($bell, $leaf, new NeedleProgram('B-107', [5])),
+            'Needles 3-1-7 are still set, from B-104.',
+            Said::of(NeedleProgram::words($bell, $again, $leaf)),
+        );
+        self::assertSame(
+            'B-104 left needles 3-1-7 set; this one needs 3-2: set block 2 again.',
+            Said::of(NeedleProgram::words($bell, $leaf, new NeedleProgram('B-107', [5]))),
             'one that wants a third thing is set in any case',
         );
         self::assertSame(
-            'Set needles 3-2: nobody knows what the machine has.',
-            NeedleProgram::words(null, $leaf, $again),
+            'Set needles 3-2: it is not known what the machine has.',
+            Said::of(NeedleProgram::words(null, $leaf, $again)),
         );
     }
 }

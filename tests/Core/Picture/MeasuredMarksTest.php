@@ -12,6 +12,7 @@ use Hakama\Picture\UnfitPicture;
 use PHPUnit\Framework\Attributes\DataProvider;
 use PHPUnit\Framework\Attributes\Test;
 use PHPUnit\Framework\TestCase;
+use Tests\Support\Said;
 
 /** Asked of a picture beside the place of a design: level, both seams, a seam's direction. */
 final class MeasuredMarksTest extends TestCase
@@ -32,13 +33,13 @@ final class MeasuredMarksTest extends TestCase
             PictureQuestion::Level,
             [[-30.0, 5.0], [30.0, 8.0]],
             [3.0, 60.0],
-            'The other mark lies 3.0 mm higher over 60 mm: move by as much, or turn by 2.9°.',
+            'The other mark is 3.0 mm higher over 60 mm: move it by as much, or turn it by 2.9°.',
         ];
         yield 'the other lower, to the left of it' => [
             PictureQuestion::Level,
             [[30.0, 5.0], [-30.0, 2.0]],
             [-3.0, 60.0],
-            'The other mark lies 3.0 mm lower over 60 mm: move by as much, or turn by 2.9°.',
+            'The other mark is 3.0 mm lower over 60 mm: move it by as much, or turn it by 2.9°.',
         ];
         yield 'both seams upright' => [
             PictureQuestion::Seams,
@@ -100,7 +101,7 @@ final class MeasuredMarksTest extends TestCase
             $frame = FramePoints::of(array_map(static fn(array $mm): array => [$camera($mm), $mm], self::CORNERS));
             $found = MeasuredMarks::of($question, $frame, array_map($camera, $places), 1.5, HouseRules::of()->place());
             self::assertEqualsWithDelta($figures, $found->figures, 1e-4);
-            self::assertStringStartsWith($words, $found->words);
+            self::assertStringStartsWith($words, Said::of($found->words));
         }
     }
 
@@ -161,17 +162,17 @@ final class MeasuredMarksTest extends TestCase
         foreach (
             [
                 [PictureQuestion::Level, [[0.0, 10.0], [1.0, 40.0]], 'above each other'],
-                [PictureQuestion::Angle, [[0.0, 10.0], [1.0, 11.0]], 'too near'],
-                [PictureQuestion::Seams, [[0.0, 1.0], [0.0, 2.0], [9.0, 0.0], [9.0, 20.0], [5.0, 5.0]], 'too near'],
-                [PictureQuestion::Seams, [[0.0, 1.0]], 'touch left seam'],
-                [PictureQuestion::Angle, [], 'touch seam'],
+                [PictureQuestion::Angle, [[0.0, 10.0], [1.0, 11.0]], 'too close'],
+                [PictureQuestion::Seams, [[0.0, 1.0], [0.0, 2.0], [9.0, 0.0], [9.0, 20.0], [5.0, 5.0]], 'too close'],
+                [PictureQuestion::Seams, [[0.0, 1.0]], 'Touch, in this order: left seam'],
+                [PictureQuestion::Angle, [], 'Touch, in this order: seam'],
             ] as [$question, $places, $why]
         ) {
             try {
                 MeasuredMarks::of($question, $frame, array_map($camera, $places), 1.5, HouseRules::of()->place());
                 self::fail($why);
             } catch (UnfitPicture $e) {
-                self::assertStringContainsString($why, $e->getMessage());
+                self::assertStringContainsString($why, Said::of($e->text));
             }
         }
     }

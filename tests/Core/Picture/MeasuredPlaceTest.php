@@ -8,10 +8,10 @@ use Hakama\House\HouseRules;
 use Hakama\Picture\Homography;
 use Hakama\Picture\MarkAdvice;
 use Hakama\Picture\MeasuredPlace;
-use Hakama\Picture\UnfitPicture;
 use PHPUnit\Framework\Attributes\DataProvider;
 use PHPUnit\Framework\Attributes\Test;
 use PHPUnit\Framework\TestCase;
+use Tests\Support\Said;
 
 /** Held against pictures of known truth: a pinhole camera that looks at the plane from anywhere before it. */
 final class MeasuredPlaceTest extends TestCase
@@ -26,7 +26,7 @@ final class MeasuredPlaceTest extends TestCase
         $place = MeasuredPlace::of($points, [512.0, 408.0], [512.0, 308.0], 0.0, self::rules());
         self::assertEqualsWithDelta([3.0, -2.0, 0.0], [$place->rightMm, $place->upMm, $place->deg], 1e-9);
         self::assertSame(MarkAdvice::Move, $place->advice);
-        self::assertSame('Move 3.0 mm right and 2.0 mm down. ± 0.0 mm, ± 0.0°.', $place->words());
+        self::assertSame('Move it 3.0 mm right and 2.0 mm down. ± 0.0 mm, ± 0.0°.', Said::of($place->words()));
     }
 
     #[Test]
@@ -88,14 +88,14 @@ final class MeasuredPlaceTest extends TestCase
     /** @return iterable<string, array{float, float, float, MarkAdvice, string}> right, up, degrees */
     public static function said(): iterable
     {
-        yield 'as it should' => [0.1, -0.2, 0.1, MarkAdvice::Good, 'It lies as it should.'];
-        yield 'off its place' => [-3.2, 1.1, 0.2, MarkAdvice::Move, 'Move 3.2 mm left and 1.1 mm up.'];
+        yield 'as it should' => [0.1, -0.2, 0.1, MarkAdvice::Good, 'The position is good.'];
+        yield 'off its place' => [-3.2, 1.1, 0.2, MarkAdvice::Move, 'Move it 3.2 mm left and 1.1 mm up.'];
         yield 'askew' => [
             -3.2,
             1.1,
             -0.8,
             MarkAdvice::Turn,
-            'Turn the design 0.8° clockwise, then move 3.2 mm left and 1.1 mm up.',
+            'Turn the design 0.8° clockwise, then move it 3.2 mm left and 1.1 mm up.',
         ];
         yield 'askew on its place' => [0.0, 0.0, 0.6, MarkAdvice::Turn, 'Turn the design 0.6° counter-clockwise.'];
         yield 'too much' => [0.0, 0.0, 1.8, MarkAdvice::HoopAgain, 'Hoop again: it is turned 1.8° counter-clockwise.'];
@@ -115,7 +115,7 @@ final class MeasuredPlaceTest extends TestCase
             self::rules(),
         );
         self::assertSame($advice, $place->advice);
-        self::assertStringStartsWith($words, $place->words());
+        self::assertStringStartsWith($words, Said::of($place->words()));
     }
 
     /** @return iterable<string, array{list<array{array{float, float}, array{float, float}}>, string}> */
@@ -125,8 +125,8 @@ final class MeasuredPlaceTest extends TestCase
         $of = static fn(array $all): array => array_map(static fn(array $mm): array => [$see($mm), $mm], $all);
         $good = $of(self::CORNERS);
         yield 'three' => [array_slice($good, 0, 3), 'four points'];
-        yield 'three on a line' => [$of([[-65.0, 65.0], [0.0, 65.0], [65.0, 65.0], [0.0, -65.0]]), 'on a line'];
-        yield 'one twice' => [[$good[0], $good[0], $good[1], $good[2]], 'on a line'];
+        yield 'three on a line' => [$of([[-65.0, 65.0], [0.0, 65.0], [65.0, 65.0], [0.0, -65.0]]), 'on one line'];
+        yield 'one twice' => [[$good[0], $good[0], $good[1], $good[2]], 'on one line'];
         yield 'two mixed up' => [
             [[$good[1][0], $good[0][1]], [$good[0][0], $good[1][1]], $good[2], $good[3]],
             'mixed up',
@@ -137,7 +137,7 @@ final class MeasuredPlaceTest extends TestCase
         ];
         yield 'from the moon' => [
             array_map(static fn(array $point): array => [[$point[0][0] / 40, $point[0][1] / 40], $point[1]], $good),
-            'a pixel would be',
+            'A pixel would be',
         ];
     }
 
@@ -146,17 +146,20 @@ final class MeasuredPlaceTest extends TestCase
     #[DataProvider('unfit')]
     public function nothing_is_measured_rather_than_something_wrong(array $points, string $why): void
     {
-        $this->expectException(UnfitPicture::class);
-        $this->expectExceptionMessage($why);
-        MeasuredPlace::of($points, [12.0, 10.0], [12.0, 5.0], 1.5, self::rules());
+        self::assertStringContainsString(
+            $why,
+            Said::refusalOf(fn(): mixed => MeasuredPlace::of($points, [12.0, 10.0], [12.0, 5.0], 1.5, self::rules())),
+        );
     }
 
     #[Test]
     public function a_direction_of_no_length_is_none(): void
     {
         $points = array_map(static fn(array $mm): array => [[500 + 4 * $mm[0], 400 - 4 * $mm[1]], $mm], self::CORNERS);
-        $this->expectExceptionMessage('lies on the mark');
-        MeasuredPlace::of($points, [500.0, 400.0], [500.0, 400.5], 1.5, self::rules());
+        self::assertStringContainsString(
+            'is on the mark',
+            Said::refusalOf(fn(): mixed => MeasuredPlace::of($points, [500.0, 400.0], [500.0, 400.5], 1.5, self::rules())),
+        );
     }
 
     /** @return callable(array{float, float}): array{float, float} mm of the plane to pixels */

@@ -45,8 +45,15 @@ final class BoundTest extends TestCase
         // From half an hour on, half an hour later.
         self::assertSame([1.5 * self::HOUR], Pool::ofMachines($lanes, 1800, 1)->ends([self::HOUR]));
         // Four frames hold four hours of frames in an hour in which any machine is open.
-        self::assertSame([3.0 * self::HOUR, 10.25 * self::HOUR], Pool::ofFrames($lanes, 0, 4)->ends([12 * self::HOUR, self::HOUR]));
-        self::assertSame([12.0 * self::HOUR], Pool::ofMachines($lanes, 0, 2)->ends([99 * self::HOUR]), 'hours are over');
+        self::assertSame(
+            [3.0 * self::HOUR, 10.25 * self::HOUR],
+            Pool::ofFrames($lanes, 0, 4)->ends([12 * self::HOUR, self::HOUR]),
+        );
+        self::assertSame(
+            [12.0 * self::HOUR],
+            Pool::ofMachines($lanes, 0, 2)->ends([99 * self::HOUR]),
+            'hours are over',
+        );
     }
 
     #[Test]
@@ -85,9 +92,15 @@ final class BoundTest extends TestCase
         // An hour each with 180 s before it: on two machines at once both are done in time, with one frame one is an hour late.
         $few = self::workload($two, [$batch('a', 'F'), $batch('b', 'F')], 1);
         self::assertEqualsWithDelta(60.0, Bound::of($few)->weightedLateMin, 1e-9);
-        self::assertSame(0.0, Bound::of(self::workload($two, [$batch('a', 'F'), $batch('b', 'F')], 2))->weightedLateMin);
+        self::assertSame(
+            0.0,
+            Bound::of(self::workload($two, [$batch('a', 'F'), $batch('b', 'F')], 2))->weightedLateMin,
+        );
         // Of two kinds there is one each: nobody waits.
-        self::assertSame(0.0, Bound::of(self::workload($two, [$batch('a', 'F'), $batch('b', 'G')], 1))->weightedLateMin);
+        self::assertSame(
+            0.0,
+            Bound::of(self::workload($two, [$batch('a', 'F'), $batch('b', 'G')], 1))->weightedLateMin,
+        );
         $least = INF;
         foreach ([['M' => ['a', 'b']], ['M' => ['a'], 'N' => ['b']], ['M' => ['b'], 'N' => ['a']]] as $lanes) {
             $least = min($least, Timetable::of($few, new Sequence($lanes))->totals->weightedLateMin);

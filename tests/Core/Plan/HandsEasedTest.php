@@ -94,7 +94,11 @@ final class HandsEasedTest extends TestCase
             self::assertLessThanOrEqual($before->totals->cost + 1e-9, $after->totals->cost);
             self::assertLessThanOrEqual($after->totals->cost + 1e-6, $found->bound(), 'the bound lies below');
             self::assertCount(count($before->placed), $after->placed);
-            self::assertEquals($eased, HandsEased::of($workload, $found->best(), $seed), 'the same seed, the same plan');
+            self::assertEquals(
+                $eased,
+                HandsEased::of($workload, $found->best(), $seed),
+                'the same seed, the same plan',
+            );
             $least = INF;
             foreach (self::orders(array_keys($workload->batches), array_keys($workload->lanes)) as $order) {
                 $one = Timetable::of($workload, $order);

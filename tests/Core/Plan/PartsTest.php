@@ -58,7 +58,10 @@ final class PartsTest extends TestCase
 
         // 500 s by three is 166.7: never less than it takes.
         self::assertSame([['M' => 200, 'N' => 167], 90, 40], [$sewing->sewS, $sewing->hoopS, $sewing->swapS]);
-        self::assertEquals(new BatchSewing(['M' => 600], 90, 40, 2), (new BatchSewing(['M' => 600], 90, 40, 2))->aHooping(1));
+        self::assertEquals(
+            new BatchSewing(['M' => 600], 90, 40, 2),
+            (new BatchSewing(['M' => 600], 90, 40, 2))->aHooping(1),
+        );
         // 4 pieces in 3 hoopings with one frame are 12 loads: 12 (90 + 40 + 200) s.
         self::assertSame(
             12 * 330,

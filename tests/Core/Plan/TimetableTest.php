@@ -26,6 +26,7 @@ use Hakama\Plan\Workload;
 use PHPUnit\Framework\Attributes\DataProvider;
 use PHPUnit\Framework\Attributes\Test;
 use PHPUnit\Framework\TestCase;
+use Tests\Support\Said;
 
 final class TimetableTest extends TestCase
 {
@@ -281,8 +282,8 @@ final class TimetableTest extends TestCase
 
         self::assertSame($timetable->find('a')?->end(), $timetable->find('b')?->changeoverStart);
         self::assertSame(Wait::Hands, $timetable->find('b')?->wait);
-        self::assertStringContainsString('waits for people', Wait::Hands->words('flat'));
-        self::assertStringContainsString('waits for frames flat', Wait::Frames->words('flat'));
+        self::assertStringContainsString('waits for people', Said::of(Wait::Hands->words('flat')));
+        self::assertStringContainsString('waits for frames flat', Said::of(Wait::Frames->words('flat')));
     }
 
     #[Test]
@@ -297,8 +298,14 @@ final class TimetableTest extends TestCase
 
         self::assertSame(['a'], array_map(static fn(Placed $p): string => $p->batch->id, $timetable->placed));
         self::assertSame(['wide', 'long'], array_column($timetable->unplaced, 'batch'));
-        self::assertStringContainsString('5 threads do not fit on the needles of M', $timetable->unplaced[0]->reason);
-        self::assertStringContainsString('no span of the working hours', $timetable->unplaced[1]->reason);
+        self::assertStringContainsString(
+            '5 threads do not fit on the needles of M',
+            Said::of($timetable->unplaced[0]->reason),
+        );
+        self::assertStringContainsString(
+            'no shift in this plan is long enough',
+            Said::of($timetable->unplaced[1]->reason),
+        );
     }
 
     #[Test]

@@ -31,6 +31,7 @@ use Hakama\Stitch\Point;
 use Hakama\Stitch\Turn;
 use PHPUnit\Framework\Attributes\Test;
 use PHPUnit\Framework\TestCase;
+use Tests\Support\Said;
 
 final class AdviceTest extends TestCase
 {
@@ -63,7 +64,11 @@ final class AdviceTest extends TestCase
 
         self::assertSame([Backing::Cutaway, 500], [$advice->backing->backing, $advice->speedSpm]);
         self::assertSame('cap_detail', $advice->because(SetupTopic::Speed)->rule);
-        self::assertSame(['tear_away_cap'], self::othersAbout($advice, SetupTopic::Backing), 'the other school is shown');
+        self::assertSame(
+            ['tear_away_cap'],
+            self::othersAbout($advice, SetupTopic::Backing),
+            'the other school is shown',
+        );
         self::assertSame(
             [],
             self::othersAbout(
@@ -135,7 +140,7 @@ final class AdviceTest extends TestCase
 
         self::assertTrue($tall(Profile::Low)->stops());
         self::assertSame('too_tall_for_profile', $tall(Profile::Low)->warnings[0]->code);
-        self::assertStringContainsString('at most 50 mm', $tall(Profile::Low)->warnings[0]->text);
+        self::assertStringContainsString('at most 50 mm', Said::of($tall(Profile::Low)->warnings[0]->text));
         self::assertFalse($tall(Profile::Mid)->stops());
         $lower = Advice::of(
             self::facts(
@@ -177,9 +182,9 @@ final class AdviceTest extends TestCase
                 ['backing', '2 × cutaway', '1 × tear-away'],
                 ['topper', 'no film', 'film on top'],
                 ['needle', '75/11 ballpoint', '80/12 sharp'],
-                ['speed', '750 spm', '600 spm'],
+                ['speed', '750 stitches a minute', '600 stitches a minute'],
             ],
-            array_map(static fn(Departure $one): array => [$one->about, $one->advised, $one->chosen], $other),
+            array_map(static fn(Departure $one): array => [$one->about, Said::of($one->advised), Said::of($one->chosen)], $other),
         );
         $piece = BackingPiece::under($fit(100)->frame, 25);
         self::assertSame([180.0, 170.0], [$piece->widthMm, $piece->heightMm]);
@@ -190,7 +195,7 @@ final class AdviceTest extends TestCase
     {
         $advice = self::advise(Garment::Polo, Fabric::Pique, position: Position::LeftChest);
 
-        self::assertSame('2 × cutaway', $advice->backing->words());
+        self::assertSame('2 × cutaway', Said::of($advice->backing->words()));
         self::assertSame(
             ['75/11', 'ballpoint', false, 750],
             [$advice->needle->size, $advice->needle->point, $advice->topper, $advice->speedSpm],
@@ -248,7 +253,7 @@ final class AdviceTest extends TestCase
                         );
                         $cases++;
                         foreach (SetupTopic::cases() as $about) {
-                            self::assertGreaterThan(20, strlen($advice->because($about)->text));
+                            self::assertGreaterThan(20, strlen(Said::of($advice->because($about)->text)));
                         }
                         self::assertGreaterThanOrEqual(1, $advice->backing->count);
                         self::assertNotSame([], $advice->drivers);

@@ -18,6 +18,7 @@ use Hakama\Stitch\Point;
 use Hakama\Stitch\Turn;
 use PHPUnit\Framework\Attributes\Test;
 use PHPUnit\Framework\TestCase;
+use Tests\Support\Said;
 
 final class AlongTubeTest extends TestCase
 {
@@ -54,7 +55,7 @@ final class AlongTubeTest extends TestCase
         $fit = Fit::of(self::box(40, 150), self::cylinder(90, 100), Turn::None, 7, $tube);
 
         self::assertFalse($fit->fits());
-        self::assertStringContainsString('80 mm along the tube and one hooping reaches 75', $fit->because());
+        self::assertStringContainsString('80 mm along the tube and one hooping reaches 75', Said::of($fit->because()));
     }
 
     #[Test]

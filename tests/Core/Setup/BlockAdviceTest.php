@@ -27,7 +27,7 @@ final class BlockAdviceTest extends TestCase
     public function letters_in_one_block_make_that_one_fine_and_leave_the_others(): void
     {
         $advice = self::advice(Fabric::Canvas, new Letters(4.0, true));
-        self::assertSame(['80/12 sharp', 40], [$advice->needle->words(), $advice->threadWeight]);
+        self::assertSame(['80/12 sharp', 40], [$advice->needle->code(), $advice->threadWeight]);
         self::assertSame(['80/12 sharp', 40], self::plain($advice->block(40, null)));
         self::assertSame(['65/9 sharp', 60], self::plain($advice->block(40, 4.0)));
         self::assertSame(
@@ -44,13 +44,13 @@ final class BlockAdviceTest extends TestCase
     public function letters_that_nobody_has_found_the_block_of_may_be_in_any(): void
     {
         $advice = self::advice(Fabric::Canvas, new Letters(4.0));
-        self::assertSame(['65/9 sharp', 60], [$advice->needle->words(), $advice->threadWeight]);
+        self::assertSame(['65/9 sharp', 60], [$advice->needle->code(), $advice->threadWeight]);
     }
 
     /** @return array{string, int} */
     private static function plain(BlockAdvice $block): array
     {
-        return [$block->needle->words(), $block->threadWeight];
+        return [$block->needle->code(), $block->threadWeight];
     }
 
     private static function advice(Fabric $fabric, Letters $letters): Advice

@@ -19,6 +19,7 @@ use Hakama\Stitch\Bounds;
 use InvalidArgumentException;
 use PHPUnit\Framework\Attributes\Test;
 use PHPUnit\Framework\TestCase;
+use Tests\Support\Said;
 
 final class CapAndTubeTest extends TestCase
 {
@@ -109,7 +110,7 @@ final class CapAndTubeTest extends TestCase
         self::assertSame(['heron'], array_column($plan->refused, 'name'));
         self::assertStringContainsString(
             'heron is 90 mm along the tube and one hooping reaches 75',
-            (string) $plan->obstacle(),
+            Said::of($plan->obstacle()),
         );
         self::assertCount(1, $plan->hoopings);
         self::assertSame([], Hoopings::of([], 75)->hoopings);

@@ -16,6 +16,7 @@ use Hakama\Stitch\Figures\PatternFigures;
 use Hakama\Stitch\Turn;
 use PHPUnit\Framework\Attributes\Test;
 use PHPUnit\Framework\TestCase;
+use Tests\Support\Said;
 
 final class ClampTest extends TestCase
 {
@@ -50,11 +51,14 @@ final class ClampTest extends TestCase
     #[Test]
     public function what_was_found_holds_until_it_fell_or_something_else_stood_there(): void
     {
-        self::assertStringContainsString('never found', (string) (new ClampCalibration(null, null, null))->due());
+        self::assertStringContainsString('never found', Said::of((new ClampCalibration(null, null, null))->due()));
         self::assertNull((new ClampCalibration(100, null, null))->due());
         self::assertNull((new ClampCalibration(100, 99, 99))->due());
-        self::assertStringContainsString('dropped', (string) (new ClampCalibration(100, 101, null))->due());
-        self::assertStringContainsString('stood there', (string) (new ClampCalibration(100, 90, 101))->due());
+        self::assertStringContainsString('dropped', Said::of((new ClampCalibration(100, 101, null))->due()));
+        self::assertStringContainsString(
+            'on that machine since',
+            Said::of((new ClampCalibration(100, 90, 101))->due()),
+        );
         self::assertNull((new ClampCalibration(102, 101, 101))->due());
     }
 

@@ -41,6 +41,7 @@ use Hakama\Stitch\Turn;
 use PHPUnit\Framework\Attributes\DataProvider;
 use PHPUnit\Framework\Attributes\Test;
 use PHPUnit\Framework\TestCase;
+use Tests\Support\Said;
 
 /**
  * Every warning, step and caution, raised from facts and from nothing else; and not raised where it does not belong.
@@ -399,10 +400,10 @@ final class CodesTest extends TestCase
     #[Test]
     public function what_is_worth_much_is_said_for_all_of_them_and_with_the_spares_there_are(): void
     {
-        $risk = static fn(?int $garments, ?int $spares): string => Advice::of(
+        $risk = static fn(?int $garments, ?int $spares): string => Said::of(Advice::of(
             self::facts(unitValueCents: 4800, garments: $garments, spares: $spares),
             HouseRules::of(),
-        )->warnings[0]->text;
+        )->warnings[0]->text);
 
         self::assertSame(
             'Each garment is worth 48.00: ask for a spare, and sew the first one alone.',
@@ -480,7 +481,7 @@ final class CodesTest extends TestCase
                 if ($warning->stops) {
                     self::assertMatchesRegularExpression(
                         '/\b(ask for|send it|change|needs|larger frame|get one)\b/i',
-                        $warning->text,
+                        Said::of($warning->text),
                         $code,
                     );
                 }
@@ -609,7 +610,7 @@ final class CodesTest extends TestCase
                 HouseRules::of([], $schools);
                 self::fail('there is no such school');
             } catch (UnfitRule $e) {
-                self::assertStringContainsString((string) array_key_first($schools), $e->getMessage());
+                self::assertStringContainsString((string) array_key_first($schools), Said::of($e->text));
             }
         }
         foreach (Question::cases() as $question) {

@@ -120,7 +120,7 @@ final class CutListTest extends TestCase
             80,
         );
 
-        self::assertSame([['roll', 5], ['left of B-1', 1]], self::told($list));
+        self::assertSame([['roll', 5], ['B-1', 1]], self::told($list));
         self::assertSame([1], array_map(static fn(Cut $cut): int => $cut->count, $list->ofBatch('B-2')));
     }
 

@@ -34,7 +34,7 @@ final class FactsFactory
 {
     /**
      * @param list<Driver> $drivers
-     * @param list<string> $overlaps
+     * @param list<\Hakama\Words\Text> $overlaps
      */
     public static function of(
         Garment $garment,

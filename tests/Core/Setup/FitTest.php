@@ -29,6 +29,7 @@ use Hakama\Stitch\Point;
 use Hakama\Stitch\Turn;
 use PHPUnit\Framework\Attributes\Test;
 use PHPUnit\Framework\TestCase;
+use Tests\Support\Said;
 
 final class FitTest extends TestCase
 {
@@ -90,7 +91,7 @@ final class FitTest extends TestCase
         self::assertFalse(Fit::of(self::box(86.2, 20), $frame, Turn::None, 7)->fits());
         self::assertStringContainsString(
             'Only 6.9 mm clear',
-            Fit::of(self::box(86.2, 20), $frame, Turn::None, 7)->because(),
+            Said::of(Fit::of(self::box(86.2, 20), $frame, Turn::None, 7)->because()),
         );
     }
 

@@ -10,6 +10,7 @@ use Hakama\Setup\Notes\Note;
 use Hakama\Setup\Notes\WorkStage;
 use PHPUnit\Framework\Attributes\Test;
 use PHPUnit\Framework\TestCase;
+use Tests\Support\Said;
 
 /**
  * One person does what the list says, line by line, and never meets a line that cannot be done. What each line needs and
@@ -179,7 +180,7 @@ final class ListsTest extends TestCase
     private static function assertSaysOnlyWhatIsThere(Advice $advice, Garment $garment): void
     {
         $before = implode(' ', array_map(
-            static fn(Note $step): string => $step->stage === WorkStage::Machine ? '' : $step->text,
+            static fn(Note $step): string => $step->stage === WorkStage::Machine ? '' : Said::of($step->text),
             $advice->steps,
         ));
         if ($garment !== Garment::Cap && ! preg_match('/(bill|sweatband) seam/', $before)) {

@@ -25,6 +25,7 @@ use Hakama\Stitch\Turn;
 use PHPUnit\Framework\Attributes\DataProvider;
 use PHPUnit\Framework\Attributes\Test;
 use PHPUnit\Framework\TestCase;
+use Tests\Support\Said;
 
 /** Which end goes to the machine, and all that has to agree with it; how the machine gets at it. */
 final class LoadingTest extends TestCase
@@ -86,8 +87,11 @@ final class LoadingTest extends TestCase
         self::assertSame(Turn::Half, $on(true)->loading()->turn, 'it lies the same on both');
         self::assertContains('turn_design', self::codes($on(false)));
         self::assertNotContains('turn_design', self::codes($on(true)));
-        self::assertStringContainsString('This machine turns it by itself', $on(true)->because(SetupTopic::Turn)->text);
-        self::assertStringContainsString('turned by 180°', $on(false)->because(SetupTopic::Turn)->text);
+        self::assertStringContainsString(
+            'This machine turns it by itself',
+            Said::of($on(true)->because(SetupTopic::Turn)->text),
+        );
+        self::assertStringContainsString('Turn it by 180°', Said::of($on(false)->because(SetupTopic::Turn)->text));
         // Of the shop's machines together nobody can say it: the step says both.
         self::assertSame(Turn::None, $on(null)->turnToSet());
         self::assertContains('turned_by_machine', self::codes($on(null)));
@@ -204,7 +208,7 @@ final class LoadingTest extends TestCase
         $advice = self::advise(G::Apron, P::Centre, frames: [$tall], widthMm: 150, heightMm: 40);
 
         self::assertSame([Turn::Quarter, End::Edge], [$advice->loading()->turn, $advice->loading()->end]);
-        self::assertSame('a side edge', $advice->loading()->endWords());
+        self::assertSame('a side edge', Said::of($advice->loading()->endWords()));
         self::assertNotContains('fits_no_frame', self::codes($advice));
         $polo = self::advise(G::Polo, P::FullFront, frames: [$tall], widthMm: 150, heightMm: 40);
         self::assertContains('fits_no_frame', self::codes($polo), 'a shirt does not lie sideways on the arms');
@@ -269,11 +273,17 @@ final class LoadingTest extends TestCase
         self::assertContains($loading->turn, $advice->turns);
         foreach (['load_end_first', 'mount_end_first'] as $code) {
             if (in_array($code, $codes, true)) {
-                self::assertStringContainsStringIgnoringCase($loading->endWords(), self::text($advice, $code));
+                self::assertStringContainsStringIgnoringCase(
+                    Said::of($loading->endWords()),
+                    self::text($advice, $code),
+                );
             }
         }
         self::assertContains('load_end_first', $codes);
-        self::assertStringContainsStringIgnoringCase($loading->endWords(), $advice->because(SetupTopic::Turn)->text);
+        self::assertStringContainsStringIgnoringCase(
+            Said::of($loading->endWords()),
+            Said::of($advice->because(SetupTopic::Turn)->text),
+        );
         // What is set on the machine is the turn, unless it turns caps by itself; one step says which.
         $itself = $garment === G::Cap && $turnsCapsItself !== false && in_array('mount_sideways', $codes, true);
         self::assertSame($itself ? Turn::None : $loading->turn, $advice->turnToSet());
@@ -298,7 +308,7 @@ final class LoadingTest extends TestCase
         self::assertFalse(in_array('light_over_mark', $codes, true) && in_array('clips_out', $codes, true));
         self::assertFalse($garment === G::Stocking && $advice->access() === Access::OpenedSeam);
         self::assertFalse(
-            in_array('placket', explode(' ', implode(' ', array_column($advice->steps, 'text'))), true)
+            in_array('placket', explode(' ', implode(' ', Said::each(array_column($advice->steps, 'text')))), true)
                 && $garment !== G::Polo,
         );
     }
@@ -361,7 +371,7 @@ final class LoadingTest extends TestCase
         return implode(
             ' ',
             array_map(
-                static fn(Note $note): string => $note->text,
+                static fn(Note $note): string => Said::of($note->text),
                 array_filter($advice->steps, static fn(Note $note): bool => $note->code === $code),
             ),
         );

@@ -25,8 +25,10 @@ use Hakama\Setup\Fit\Mounting;
 use Hakama\Stitch\ConvexHull;
 use Hakama\Stitch\Point;
 use Hakama\Stitch\Turn;
+use Hakama\Words\Text;
 use PHPUnit\Framework\Attributes\Test;
 use PHPUnit\Framework\TestCase;
+use Tests\Support\Said;
 
 /** What cloth, liner, padding and practice ask for, and what no reason makes possible. */
 final class MaterialsTest extends TestCase
@@ -34,13 +36,13 @@ final class MaterialsTest extends TestCase
     #[Test]
     public function a_soft_liner_is_framed_as_a_stiff_front_and_backed_with_tear_away(): void
     {
-        $backed = static fn(Structure $structure, string $school): string => self::advise(
+        $backed = static fn(Structure $structure, string $school): string => Said::of(self::advise(
             Garment::Cap,
             Fabric::Twill,
             Position::CapFront,
             structure: $structure,
             schools: ['cap_backing' => $school],
-        )->backing->words();
+        )->backing->words());
 
         self::assertSame(
             [Driver::Cap],
@@ -56,12 +58,12 @@ final class MaterialsTest extends TestCase
     #[Test]
     public function a_pale_thin_knit_has_mesh_and_a_dark_one_cutaway(): void
     {
-        $backed = static fn(Fabric $fabric, bool $pale): string => self::advise(
+        $backed = static fn(Fabric $fabric, bool $pale): string => Said::of(self::advise(
             Garment::Polo,
             $fabric,
             Position::LeftChest,
             pale: $pale,
-        )->backing->words();
+        )->backing->words());
 
         self::assertSame('2 × mesh, one lightly stuck', $backed(Fabric::TechnicalKnit, true));
         self::assertSame('2 × cutaway, one lightly stuck', $backed(Fabric::TechnicalKnit, false));
@@ -94,10 +96,10 @@ final class MaterialsTest extends TestCase
     #[Test]
     public function letters_under_three_millimetres_are_said_to_be_unreadable(): void
     {
-        $says = static fn(float $mm): string => implode(' ', array_column(
+        $says = static fn(float $mm): string => implode(' ', Said::each(array_column(
             self::advise(Garment::Apron, Fabric::Twill, Position::Centre, letterMm: $mm)->warnings,
             'text',
-        ));
+        )));
 
         self::assertStringContainsString('no thread makes them readable', $says(2.9));
         self::assertStringContainsString('fine thread and needle, or larger letters', $says(3.0));
@@ -126,8 +128,11 @@ final class MaterialsTest extends TestCase
             ],
         );
         $advice = self::advise(Garment::Tee, Fabric::Denim, Position::FullBack);
-        self::assertStringContainsString('of 80 g/m²', array_column($advice->steps, 'text', 'code')['cut_backing']);
-        self::assertSame('Firm: heavy cloth pulls at it.', $advice->weightBecause());
+        self::assertStringContainsString(
+            'of 80 g/m²',
+            Said::of(array_column($advice->steps, 'text', 'code')['cut_backing']),
+        );
+        self::assertSame('Firm: heavy cloth pulls at it.', Said::of($advice->weightBecause()));
         // 60 x 40 is 24 cm²: more than 250 a cm² is dense.
         $dense = FactsFactory::of(
             Garment::Tee,
@@ -142,7 +147,10 @@ final class MaterialsTest extends TestCase
             [Driver::Flat],
         );
         self::assertSame(80, Advice::of($dense, HouseRules::of())->backingGsm());
-        self::assertSame('Firm: stitches this close pull at it.', Advice::of($dense, HouseRules::of())->weightBecause());
+        self::assertSame(
+            'Firm: stitches this close pull at it.',
+            Said::of(Advice::of($dense, HouseRules::of())->weightBecause()),
+        );
     }
 
     #[Test]
@@ -177,7 +185,7 @@ final class MaterialsTest extends TestCase
                 ],
             );
 
-            return array_column($advice->steps, 'text', 'code')['sheet_of_patches'] ?? '';
+            return Said::of(array_column($advice->steps, 'text', 'code')['sheet_of_patches'] ?? '');
         };
         // A patch of 60 x 40 with gaps of 10 in a field of 150 - 14: (136 + 10) / 70 = 2 across, 146 / 50 = 2 up.
         self::assertStringContainsString('room for 4 of them', $says(1, 150.0));
@@ -223,7 +231,7 @@ final class MaterialsTest extends TestCase
     #[Test]
     public function what_cannot_be_mounted_says_so_and_what_is_only_unwise_does_not(): void
     {
-        $says = static function (Garment $garment, FrameKind $kind, Driver $driver, Turn $turn): ?string {
+        $says = static function (Garment $garment, FrameKind $kind, Driver $driver, Turn $turn): ?Text {
             $position = $garment === Garment::Cap ? Position::CapFront : Position::Centre;
             $hull = ConvexHull::of([new Point(0, 0), new Point(40, 0), new Point(40, 30), new Point(0, 30)]);
             $frame = new FrameSpec('F', $kind, $driver, 120, 120, Window::rectangle(100, 100));
@@ -235,12 +243,27 @@ final class MaterialsTest extends TestCase
         };
 
         self::assertNull($says(Garment::Cap, FrameKind::Cap, Driver::Cap, Turn::Half));
-        self::assertStringContainsString('The bill goes', (string) $says(Garment::Cap, FrameKind::Cap, Driver::Cap, Turn::None));
-        self::assertStringContainsString('cannot hold this cap', (string) $says(Garment::Cap, FrameKind::Square, Driver::Flat, Turn::Half));
-        self::assertStringContainsString('cannot hold this cap', (string) $says(Garment::Cap, FrameKind::Pocket, Driver::Cap, Turn::Half));
-        self::assertStringContainsString('cannot hold a polo', (string) $says(Garment::Polo, FrameKind::Cap, Driver::Cap, Turn::None));
+        self::assertStringContainsString(
+            'The bill goes',
+            Said::of($says(Garment::Cap, FrameKind::Cap, Driver::Cap, Turn::None)),
+        );
+        self::assertStringContainsString(
+            'cannot hold this cap',
+            Said::of($says(Garment::Cap, FrameKind::Square, Driver::Flat, Turn::Half)),
+        );
+        self::assertStringContainsString(
+            'cannot hold this cap',
+            Said::of($says(Garment::Cap, FrameKind::Pocket, Driver::Cap, Turn::Half)),
+        );
+        self::assertStringContainsString(
+            'cannot hold a polo',
+            Said::of($says(Garment::Polo, FrameKind::Cap, Driver::Cap, Turn::None)),
+        );
         self::assertNull($says(Garment::Polo, FrameKind::Square, Driver::Flat, Turn::Half));
-        self::assertNotNull($says(Garment::Polo, FrameKind::Square, Driver::Flat, Turn::Quarter), 'no shirt lies sideways');
+        self::assertNotNull(
+            $says(Garment::Polo, FrameKind::Square, Driver::Flat, Turn::Quarter),
+            'no shirt lies sideways',
+        );
         self::assertNull($says(Garment::Towel, FrameKind::Square, Driver::Flat, Turn::Quarter));
         self::assertNotNull($says(Garment::Stocking, FrameKind::Square, Driver::Flat, Turn::None));
         self::assertNull($says(Garment::Stocking, FrameKind::Square, Driver::Flat, Turn::Half));

@@ -26,6 +26,7 @@ use Hakama\Setup\Tube\Motifs;
 use Hakama\Setup\Tube\PlacedMotif;
 use PHPUnit\Framework\Attributes\Test;
 use PHPUnit\Framework\TestCase;
+use Tests\Support\Said;
 
 /** Several designs along one tube, as somebody wrote down where they go. */
 final class MotifsTest extends TestCase
@@ -39,7 +40,10 @@ final class MotifsTest extends TestCase
 
         self::assertSame([840.0, 840.0], [$fromHem->first(1000, true)->downMm, $fromTop->first(1000, true)->downMm]);
         // Where the house measures up from the hem, upwards is below zero.
-        self::assertSame([-100.0, -100.0], [$fromHem->first(1000, false)->downMm, $fromTop->first(1000, false)->downMm]);
+        self::assertSame(
+            [-100.0, -100.0],
+            [$fromHem->first(1000, false)->downMm, $fromTop->first(1000, false)->downMm],
+        );
     }
 
     #[Test]
@@ -47,8 +51,11 @@ final class MotifsTest extends TestCase
     {
         $along = new Motifs([self::motif(End::Hem, 50), self::motif(End::Hem, 100), self::motif(End::Waistband, 950)]);
 
-        self::assertStringContainsString('lie over each other by 10 mm', implode('; ', $along->wrongs(1000)));
-        self::assertStringContainsString('reaches 10 mm beyond the other end', implode('; ', $along->wrongs(1000)));
+        self::assertStringContainsString('overlap by 10 mm', implode('; ', Said::each($along->wrongs(1000))));
+        self::assertStringContainsString(
+            'reaches 10 mm beyond the other end',
+            implode('; ', Said::each($along->wrongs(1000))),
+        );
         self::assertCount(1, $along->wrongs(null), 'how long it is nobody knows');
         self::assertSame([], $along->inARow(50, 12)->wrongs(1000));
         self::assertSame(

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Tests\Core\Setup;
 
+use Hakama\Garment\Datum;
 use Hakama\Garment\Fabric;
 use Hakama\Garment\Garment;
 use Hakama\Garment\Measures;
@@ -11,6 +12,7 @@ use Hakama\Garment\Position;
 use Hakama\Garment\Profile;
 use Hakama\Garment\Size;
 use Hakama\Garment\Structure;
+use Hakama\Garment\UnfitMeasure;
 use Hakama\House\HouseRules;
 use Hakama\House\Inches;
 use Hakama\Machine\Driver;
@@ -22,10 +24,10 @@ use Hakama\Setup\Placement\Placement;
 use Hakama\Setup\Placement\WorkedMark;
 use Hakama\Setup\Rules\SetupTopic;
 use Hakama\Setup\SizeTable;
-use InvalidArgumentException;
 use PHPUnit\Framework\Attributes\DataProvider;
 use PHPUnit\Framework\Attributes\Test;
 use PHPUnit\Framework\TestCase;
+use Tests\Support\Said;
 
 final class PlacementTest extends TestCase
 {
@@ -53,28 +55,28 @@ final class PlacementTest extends TestCase
     public function a_place_is_said_as_it_is_measured(): void
     {
         self::assertSame(
-            [
+            implode('; ', [
                 '200 mm (7 7/8 in) down from the shoulder seam at the neck to the middle of the design',
                 '100 mm (3 7/8 in) across from the centre front, towards the wearer’s left',
-            ],
-            self::place(Garment::Polo, Position::LeftChest)->words(),
+            ]),
+            Said::of(self::place(Garment::Polo, Position::LeftChest)->words()),
         );
         self::assertSame(
-            ['12 mm (1/2 in) up from the bill seam to the lower edge of the design', 'on the front seam'],
-            self::place(Garment::Cap, Position::CapFront)->words(),
+            implode('; ', ['12 mm (1/2 in) up from the bill seam to the lower edge of the design', 'on the front seam']),
+            Said::of(self::place(Garment::Cap, Position::CapFront)->words()),
         );
         // 120 along the bisector of a square corner: 120 · sin 45° = 84.85 in from both.
         self::assertSame(
-            [
+            implode('; ', [
                 '120 mm (4 3/4 in) along the bisector of the corner, from inside the edging to the middle of the design',
                 'that is 85 mm (3 3/8 in) in from each edging',
-            ],
-            self::place(Garment::Blanket, Position::Corner)->words(),
+            ]),
+            Said::of(self::place(Garment::Blanket, Position::Corner)->words()),
         );
-        self::assertSame(['both ways centred'], self::place(Garment::Bag, Position::Centre)->words());
+        self::assertSame('both ways centred', Said::of(self::place(Garment::Bag, Position::Centre)->words()));
         self::assertSame(
             'shoulder seam at the neck, to the middle of the design; across from the centre front, towards the wearer’s left',
-            self::place(Garment::Polo, Position::LeftChest)->from(),
+            Said::of(self::place(Garment::Polo, Position::LeftChest)->from()),
         );
     }
 
@@ -137,16 +139,16 @@ final class PlacementTest extends TestCase
             array_map(static fn($row): string => $row->advice->because(SetupTopic::Placement)->rule, $table->rows),
         );
         // Without a kept place a peg school asks for it; with one it says it.
-        $step = static fn(array $rows, int $i): string => array_column($rows[$i]->advice->steps, 'text', 'code')[
+        $step = static fn(array $rows, int $i): string => Said::of(array_column($rows[$i]->advice->steps, 'text', 'code')[
             'chest_peg'
-        ];
+        ]);
         $pegs = SizeTable::of(
             $facts,
             HouseRules::of([], ['chest_place' => 'peg']),
             ['M' => 2, 'L' => 3],
             kept: ['L' => new FoundPlacement('14')],
         );
-        self::assertStringContainsString('Write it down here', $step($pegs->rows, 0));
+        self::assertStringContainsString('Note it here', $step($pegs->rows, 0));
         self::assertSame('Set the hooping station to peg 14.', $step($pegs->rows, 1));
     }
 
@@ -170,15 +172,15 @@ final class PlacementTest extends TestCase
     #[Test]
     public function placements_are_worked_out_from_what_is_on_the_garment(): void
     {
-        self::assertSame(185.0, WorkedMark::levelWith(185, 'shoulder seam')->mm);
-        self::assertSame(150.0, WorkedMark::midway(120, 180, 'hem')->mm);
+        self::assertSame(185.0, WorkedMark::levelWith(185, Datum::NeckSeam->label())->mm);
+        self::assertSame(150.0, WorkedMark::midway(120, 180, Datum::Hem->label())->mm);
         self::assertStringContainsString(
             '150 mm (5 7/8 in) from the hem, 30 mm (1 1/8 in) from each',
-            WorkedMark::midway(180, 120, 'hem')->words,
+            Said::of(WorkedMark::midway(180, 120, Datum::Hem->label())->words),
         );
         // A yoke of 412 mm and a design of 216: 98 on each side, and the middle at 206.
         self::assertSame(98.0, WorkedMark::equalGaps(412, 216)->mm);
-        self::assertStringContainsString('the middle is 206 mm', WorkedMark::equalGaps(412, 216)->words);
+        self::assertStringContainsString('the middle is 206 mm', Said::of(WorkedMark::equalGaps(412, 216)->words));
         self::assertSame(206.0, WorkedMark::half(412)->mm);
         // A corner of 60 degrees: 100 along its bisector is 100 · sin 30° = 50 in.
         self::assertEqualsWithDelta(50.0, WorkedMark::corner(100, 60)->mm, 1e-9);
@@ -189,12 +191,12 @@ final class PlacementTest extends TestCase
     {
         yield 'a design wider than the panel' => [
             static fn(): WorkedMark => WorkedMark::equalGaps(200, 216),
-            'a smaller version, or another place',
+            'Take a smaller version or another position',
         ];
         yield 'nothing measured' => [static fn(): WorkedMark => WorkedMark::half(0), 'more than nothing'];
         yield 'no corner' => [static fn(): WorkedMark => WorkedMark::corner(100, 180), '10 to 170 degrees'];
         yield 'a mark above the seam' => [
-            static fn(): WorkedMark => WorkedMark::levelWith(-3, 'hem'),
+            static fn(): WorkedMark => WorkedMark::levelWith(-3, Datum::Hem->label()),
             'more than nothing',
         ];
     }
@@ -204,9 +206,7 @@ final class PlacementTest extends TestCase
     #[DataProvider('unfit')]
     public function what_cannot_be_worked_out_is_refused_with_the_reason(callable $measure, string $why): void
     {
-        $this->expectException(InvalidArgumentException::class);
-        $this->expectExceptionMessage($why);
-        $measure();
+        self::assertStringContainsString($why, Said::refusalOf(fn(): mixed => $measure()));
     }
 
     #[Test]
@@ -228,8 +228,8 @@ final class PlacementTest extends TestCase
             try {
                 new Measures($bad);
                 self::fail('no garment has it');
-            } catch (InvalidArgumentException $e) {
-                self::assertStringContainsString((string) array_key_first($bad), $e->getMessage());
+            } catch (UnfitMeasure $e) {
+                self::assertNotSame('', Said::of($e->text));
             }
         }
     }

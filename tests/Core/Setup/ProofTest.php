@@ -13,6 +13,7 @@ use Hakama\Setup\Proof\SetupCase;
 use Hakama\Setup\Rules\SetupTopic;
 use PHPUnit\Framework\Attributes\Test;
 use PHPUnit\Framework\TestCase;
+use Tests\Support\Said;
 
 /** Every reason is tried by making the change that it says would turn it, every cure by making it. */
 final class ProofTest extends TestCase
@@ -32,7 +33,7 @@ final class ProofTest extends TestCase
                         self::decided($reason->about, $explained->advice),
                         self::decided($reason->about, self::after($changes, $case)),
                         "{$reason->about->value} by {$reason->rule}: ".implode(', ', array_map(
-                            static fn(FactChange $one): string => $one->words(),
+                            static fn(FactChange $one): string => Said::of($one->words()),
                             $changes,
                         )),
                     );
@@ -40,7 +41,7 @@ final class ProofTest extends TestCase
             }
             foreach ($explained->cures() as $cure) {
                 $cured++;
-                self::assertFalse(self::after($cure->changes, $case)->stops(), $cure->text);
+                self::assertFalse(self::after($cure->changes, $case)->stops(), Said::of($cure->text));
             }
             $hopeless += $explained->advice->stops() && $explained->cures() === [] ? 1 : 0;
         }
@@ -61,7 +62,7 @@ final class ProofTest extends TestCase
                 }
                 $found++;
                 // One percent more of the design, rounded down to tenths as the cure is.
-                self::assertSame(1, preg_match('/Make the design (\d+) % smaller/', $cure->text, $percent));
+                self::assertSame(1, preg_match('/Make the design (\d+) % smaller/', Said::of($cure->text), $percent));
                 $design = $case->facts->design;
                 $more = (101 - (int) $percent[1]) / 100;
                 if ($more >= 1.0) {
@@ -75,7 +76,7 @@ final class ProofTest extends TestCase
                     ],
                     $case,
                 );
-                self::assertTrue($larger->stops(), $cure->text);
+                self::assertTrue($larger->stops(), Said::of($cure->text));
             }
         }
         self::assertGreaterThan(20, $found);
@@ -102,7 +103,7 @@ final class ProofTest extends TestCase
             SetupTopic::Backing => [$advice->backing->backing, $advice->backing->count, $advice->backing->adhesive],
             SetupTopic::Topper => $advice->topper,
             SetupTopic::Thread => $advice->threadWeight,
-            SetupTopic::Needle => $advice->needle->words(),
+            SetupTopic::Needle => $advice->needle->code(),
             SetupTopic::Speed => $advice->speedSpm,
             SetupTopic::Placement => $advice->placement,
             SetupTopic::Hoopings => $advice->hoopings(),

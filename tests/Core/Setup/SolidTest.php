@@ -36,6 +36,7 @@ use Hakama\Stitch\Figures\Verdict;
 use PHPUnit\Framework\Attributes\DataProvider;
 use PHPUnit\Framework\Attributes\Test;
 use PHPUnit\Framework\TestCase;
+use Tests\Support\Said;
 
 /** What goes in, lies on, and lies across: all of it reckoned by hand from the shapes. */
 final class SolidTest extends TestCase
@@ -129,16 +130,16 @@ final class SolidTest extends TestCase
         self::assertNotNull($moved->hold);
         self::assertTrue($moved->hold->isWhole());
         self::assertEqualsWithDelta(-25.0, $moved->hold->offMiddle->x, 1e-6);
-        self::assertStringContainsString('25 mm to the left', $moved->because());
+        self::assertStringContainsString('25 mm to the left', Said::of($moved->because()));
         self::assertStringContainsString(
             'off the middle',
-            implode(' ', array_column($at(60.0)->steps, 'text')),
+            implode(' ', Said::each(array_column($at(60.0)->steps, 'text'))),
         );
         // A design of 250 leaves (300 - 250) / 2 - 7 = 18 to move: 7 still hang over.
         $over = $at(250.0)->ranked[0];
         self::assertFalse($over->liesOn());
         self::assertEqualsWithDelta(7.0, $over->hold->over->rightMm ?? 0.0, 1e-6);
-        self::assertStringContainsString('at the right', (string) $over->obstacle());
+        self::assertStringContainsString('at the right', Said::of($over->obstacle()));
         // The upper half of a magnetic frame may stand over a seam.
         self::assertTrue($at(250.0, FrameKind::Magnetic)->ranked[0]->liesOn());
     }
@@ -154,7 +155,7 @@ final class SolidTest extends TestCase
             heightMm: 60.0,
         );
         $says = static fn(Advice $advice): string => implode(' ', array_map(
-            static fn($one): string => $one->code === 'seam_or_opening_in_the_way' ? $one->text : '',
+            static fn($one): string => $one->code === 'seam_or_opening_in_the_way' ? Said::of($one->text) : '',
             $advice->warnings,
         ));
         // The middle is 100 across, the edge of the placket at 17.5, the foot 6: up to 153 wide it is clear of it.
@@ -254,7 +255,7 @@ final class SolidTest extends TestCase
         self::assertNotContains('below_ring_line', array_column($on(12.0)->warnings, 'code'));
         self::assertNotContains('below_ring_line', array_column($on(null)->warnings, 'code'));
         self::assertContains('below_ring_line', array_column($on(12.5)->warnings, 'code'));
-        $seam = static fn(Advice $advice): string => array_column($advice->steps, 'text', 'code')['seam_left_of_mark'];
+        $seam = static fn(Advice $advice): string => Said::of(array_column($advice->steps, 'text', 'code')['seam_left_of_mark']);
         self::assertStringContainsString('a few millimetres left', $seam($on(null)));
         self::assertStringContainsString('3.5 mm left', $seam($on(null, ['strap_pull' => 3.5])));
     }
@@ -284,18 +285,18 @@ final class SolidTest extends TestCase
             'code',
         );
 
-        self::assertStringContainsString('into slots 1 to 40', $text['load_design']);
-        self::assertStringContainsString('K on the machine: its panel shows “C2”', $text['select_frame']);
-        self::assertStringContainsString('On this machine: by the small wheel', $text['foot_card']);
+        self::assertStringContainsString('into slots 1 to 40', Said::of($text['load_design']));
+        self::assertStringContainsString('K on the machine: its panel shows “C2”', Said::of($text['select_frame']));
+        self::assertStringContainsString('On this machine: by the small wheel', Said::of($text['foot_card']));
         self::assertSame(['slots', 'caps', 'foot'], array_keys($panel->written()));
         self::assertSame('', $panel->shows(FrameKind::Round));
         self::assertSame(
             ['Needle 1 is at the right.', 'For this frame the panel shows “C2”.', 'Foot: by the small wheel.'],
-            $panel->card('right', FrameKind::Cap),
+            Said::each($panel->card('right', FrameKind::Cap)),
         );
         self::assertSame(
             ['Needle 1 is at the left.', 'Foot: by the small wheel.'],
-            $panel->card('left', FrameKind::Round),
+            Said::each($panel->card('left', FrameKind::Round)),
         );
     }
 

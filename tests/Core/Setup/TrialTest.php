@@ -7,6 +7,7 @@ namespace Tests\Core\Setup;
 use Hakama\Setup\Trial;
 use PHPUnit\Framework\Attributes\Test;
 use PHPUnit\Framework\TestCase;
+use Tests\Support\Said;
 
 /** What is sewn on scrap before the first garment, and how long that keeps a machine. */
 final class TrialTest extends TestCase
@@ -27,13 +28,13 @@ final class TrialTest extends TestCase
         $sewOut = $wanted(true, false);
         self::assertSame(
             [false, 1, 12, 'sew-out for B-7'],
-            [$sewOut?->isPractice, $sewOut?->pieces, $sewOut?->minutes, $sewOut?->words('B-7')],
+            [$sewOut?->isPractice, $sewOut?->pieces, $sewOut?->minutes, Said::of($sewOut?->words('B-7'))],
         );
         foreach ([true, false] as $sewnOut) {
             $practice = $wanted(false, $sewnOut);
             self::assertSame(
                 [true, 3, 28, 'practice on scrap for B-7'],
-                [$practice?->isPractice, $practice?->pieces, $practice?->minutes, $practice?->words('B-7')],
+                [$practice?->isPractice, $practice?->pieces, $practice?->minutes, Said::of($practice?->words('B-7'))],
             );
         }
     }

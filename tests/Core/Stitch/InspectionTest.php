@@ -17,6 +17,7 @@ use Hakama\Stitch\Point;
 use Hakama\Stitch\Spot;
 use PHPUnit\Framework\Attributes\Test;
 use PHPUnit\Framework\TestCase;
+use Tests\Support\Said;
 
 final class InspectionTest extends TestCase
 {
@@ -81,7 +82,7 @@ final class InspectionTest extends TestCase
         $pattern = (new PatternBuilder('EMPTY'))->stop()->stitchTo(10, 0)->stop()->stop()->stitchTo(20, 0)->pattern();
         $finding = self::finding($pattern, FindingCode::EmptyBlock);
 
-        self::assertStringStartsWith('2 blocks without a stitch', (string) $finding?->message);
+        self::assertStringStartsWith('2 blocks without a stitch', Said::of($finding?->message));
         self::assertEquals([new Spot(new Point(0, 0), 0), new Spot(new Point(1, 0), 1)], $finding?->spots);
     }
 
@@ -102,7 +103,7 @@ final class InspectionTest extends TestCase
             [new Point(10.5, 10.5), new Point(-7.5, -3.5)],
             array_map(static fn(Spot $spot): Point => $spot->at, $finding->spots ?? []),
         );
-        self::assertStringContainsString('in 2 mm²', (string) $finding?->message);
+        self::assertStringContainsString('in 2 mm²', Said::of($finding?->message));
     }
 
     #[Test]
@@ -134,12 +135,12 @@ final class InspectionTest extends TestCase
         $pattern = (new PatternBuilder('ENDS'))->stitchTo(40, 0)->stitchTo(40, 60)->pattern();
 
         self::assertSame(
-            'The start lies 4.0 mm left of and 3.0 mm below the middle of the design.',
-            self::finding($pattern, FindingCode::StartOffMiddle)?->message,
+            'The start is 4.0 mm left of and 3.0 mm below the middle of the design.',
+            Said::of(self::finding($pattern, FindingCode::StartOffMiddle)?->message),
         );
         self::assertSame(
-            'The end lies 4.0 mm right of and 6.0 mm above the start.',
-            self::finding($pattern, FindingCode::EndAway)?->message,
+            'The end is 4.0 mm right of and 6.0 mm above the start.',
+            Said::of(self::finding($pattern, FindingCode::EndAway)?->message),
         );
         $home = (new PatternBuilder('HOME'))
             ->stitchTo(40, 0)
@@ -160,7 +161,7 @@ final class InspectionTest extends TestCase
     public function every_finding_says_what_it_means(): void
     {
         foreach (FindingCode::cases() as $code) {
-            self::assertGreaterThan(40, strlen($code->meaning()), $code->value);
+            self::assertGreaterThan(40, strlen(Said::of($code->meaning())), $code->value);
         }
     }
 

@@ -10,6 +10,7 @@ use Hakama\Stitch\Patch\PatchVerdict;
 use Hakama\Stitch\PatternBuilder;
 use PHPUnit\Framework\Attributes\Test;
 use PHPUnit\Framework\TestCase;
+use Tests\Support\Said;
 
 final class PatchTest extends TestCase
 {
@@ -57,7 +58,10 @@ final class PatchTest extends TestCase
     {
         $bare = self::judged(static fn(PatternBuilder $n) => self::fill($n, -200, 200));
         self::assertFalse($bare->hasBorder());
-        self::assertStringContainsString('no border along its edge', implode(' ', $bare->obstacles(self::rules())));
+        self::assertStringContainsString(
+            'no border along its edge',
+            implode(' ', Said::each($bare->obstacles(self::rules()))),
+        );
 
         $thin = self::judged(static function (PatternBuilder $n): void {
             self::fill($n, -200, 200);
@@ -65,8 +69,8 @@ final class PatchTest extends TestCase
             self::border($n, 200, 12);
         });
         self::assertStringContainsString(
-            'and 2.5 are wanted to cut along it',
-            implode(' ', $thin->obstacles(self::rules())),
+            'needs 2.5 mm to be cut along',
+            implode(' ', Said::each($thin->obstacles(self::rules()))),
         );
         self::assertEqualsWithDelta(1.2 + 0.4, $thin->borderMm, 0.5, 'the thread itself is 0.4 mm wide');
 
@@ -75,7 +79,10 @@ final class PatchTest extends TestCase
             $n->stop()->travelTo(-160, -160, 3);
             self::fill($n, -160, 160);
         });
-        self::assertStringContainsString('block 1, is not sewn last', implode(' ', $early->obstacles(self::rules())));
+        self::assertStringContainsString(
+            'block 1, is not sewn last',
+            implode(' ', Said::each($early->obstacles(self::rules()))),
+        );
     }
 
     #[Test]
@@ -88,14 +95,20 @@ final class PatchTest extends TestCase
         });
         // Half of the 37 mm within the border is bare, less half a millimetre beside the thread all round.
         self::assertEqualsWithDelta(1 - (17.5 * 36) / 43 ** 2, $open->filled, 0.03);
-        self::assertStringContainsString('the felt shows between', implode(' ', $open->obstacles(self::rules())));
+        self::assertStringContainsString(
+            'the felt shows between',
+            implode(' ', Said::each($open->obstacles(self::rules()))),
+        );
 
         $apart = self::judged(static function (PatternBuilder $n): void {
             self::fill($n, -200, -20);
             $n->travelTo(-200, 20, 3);
             self::fill($n, 60, 200);
         });
-        self::assertStringContainsString('falls into several pieces', implode(' ', $apart->obstacles(self::rules())));
+        self::assertStringContainsString(
+            'falls into several pieces',
+            implode(' ', Said::each($apart->obstacles(self::rules()))),
+        );
     }
 
     #[Test]

@@ -17,6 +17,7 @@ use Hakama\Stitch\Tape\TapeWriter;
 use PHPUnit\Framework\Attributes\DataProvider;
 use PHPUnit\Framework\Attributes\Test;
 use PHPUnit\Framework\TestCase;
+use Tests\Support\Said;
 
 final class TapeReaderTest extends TestCase
 {
@@ -263,8 +264,8 @@ final class TapeReaderTest extends TestCase
             self::fail('it was read');
         } catch (NotATape $e) {
             self::assertSame($offset, $e->offset);
-            self::assertStringContainsString($reason, $e->getMessage());
-            self::assertStringContainsString("byte {$offset}", $e->getMessage());
+            self::assertStringContainsString($reason, Said::of($e->text));
+            self::assertStringContainsString("byte {$offset}", Said::of($e->text));
         }
     }
 

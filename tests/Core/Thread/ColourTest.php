@@ -9,13 +9,13 @@ use Hakama\House\HouseRules;
 use Hakama\Thread\Colour;
 use Hakama\Thread\Lab;
 use Hakama\Thread\Likeness;
-use Hakama\Thread\NotAColour;
 use Hakama\Thread\ThreadMatch;
 use Hakama\Thread\ThreadSpec;
 use Hakama\Thread\ThreadUse;
 use PHPUnit\Framework\Attributes\DataProvider;
 use PHPUnit\Framework\Attributes\Test;
 use PHPUnit\Framework\TestCase;
+use Tests\Support\Said;
 
 final class ColourTest extends TestCase
 {
@@ -74,9 +74,7 @@ final class ColourTest extends TestCase
     #[Test]
     public function a_word_is_no_colour(): void
     {
-        $this->expectException(NotAColour::class);
-        $this->expectExceptionMessage('"red" is no colour');
-        Colour::ofHex('red');
+        self::assertStringContainsString('“red” is no colour', Said::refusalOf(fn(): mixed => Colour::ofHex('red')));
     }
 
     #[Test]

@@ -8,10 +8,10 @@ use Hakama\Thread\ShelfDiff;
 use Hakama\Thread\ShelfForecast;
 use Hakama\Thread\ShelfRow;
 use Hakama\Thread\ThreadDemand;
-use Hakama\Thread\UnfitRow;
 use PHPUnit\Framework\Attributes\DataProvider;
 use PHPUnit\Framework\Attributes\Test;
 use PHPUnit\Framework\TestCase;
+use Tests\Support\Said;
 
 final class ShelfTest extends TestCase
 {
@@ -38,19 +38,19 @@ final class ShelfTest extends TestCase
     /** @return iterable<string, array{string, string, string}> */
     public static function unfit(): iterable
     {
-        yield 'no code' => ['code', ' ', 'a code of at most 32 letters'];
-        yield 'a code that breaks the line' => ['code', "D\n1", 'a code of at most 32 letters'];
-        yield 'a name without end' => ['name', str_repeat('x', 81), 'a name of at most 80'];
-        yield 'a colour by name' => ['colour', 'ink', '"ink" is no colour'];
-        yield 'no weight' => ['weight', '', 'a whole number from 5 to 200'];
-        yield 'half a weight' => ['weight', '40.5', 'a whole number from 5 to 200'];
-        yield 'a cone of none' => ['cone', '0', 'a whole number from 1 to 999'];
-        yield 'a shelf without end' => ['shelf', str_repeat('x', 33), 'a shelf of at most 32'];
-        yield 'less than nothing' => ['metres_left', '-1', 'a whole number from 0 to 100000 is wanted, not "-1"'];
+        yield 'no code' => ['code', ' ', 'Enter a code of at most 32 letters'];
+        yield 'a code that breaks the line' => ['code', "D\n1", 'Enter a code of at most 32 letters'];
+        yield 'a name without end' => ['name', str_repeat('x', 81), 'Enter a name of at most 80'];
+        yield 'a colour by name' => ['colour', 'ink', '“ink” is no colour'];
+        yield 'no weight' => ['weight', '', 'Enter a whole number from 5 to 200'];
+        yield 'half a weight' => ['weight', '40.5', 'Enter a whole number from 5 to 200'];
+        yield 'a cone of none' => ['cone', '0', 'Enter a whole number from 1 to 999'];
+        yield 'a shelf without end' => ['shelf', str_repeat('x', 33), 'Enter a shelf of at most 32'];
+        yield 'less than nothing' => ['metres_left', '-1', 'Enter a whole number from 0 to 100000, not “-1”'];
         yield 'a number that is too large' => [
             'metres_left',
             '99999999999999999999',
-            'a whole number from 0 to 100000',
+            'Enter a whole number from 0 to 100000',
         ];
     }
 
@@ -61,9 +61,10 @@ final class ShelfTest extends TestCase
         string $given,
         string $message,
     ): void {
-        $this->expectException(UnfitRow::class);
-        $this->expectExceptionMessage("{$column}: {$message}");
-        ShelfRow::of([...self::CELLS, $column => $given]);
+        self::assertStringContainsString(
+            "{$column}: {$message}",
+            Said::refusalOf(fn(): mixed => ShelfRow::of([...self::CELLS, $column => $given])),
+        );
     }
 
     #[Test]
@@ -75,14 +76,14 @@ final class ShelfTest extends TestCase
         self::assertEquals([self::row('C', 1, 5)], $diff->added);
         self::assertEquals(
             [[self::row('a', 1, 90), ['metres left 100 → 90']]],
-            $diff->changed,
+            array_map(static fn(array $one): array => [$one[0], Said::each($one[1])], $diff->changed),
             'a code is the same in small letters',
         );
         self::assertSame([1, []], [$diff->same, $diff->problems]);
         $moved = ShelfDiff::of([self::row('A', 1, 5)], [new ShelfRow('A', 'Other', '#ffffff', 60, 1, '', 5)]);
         self::assertSame(
             ['name Ink → Other', 'colour #1d2433 → #ffffff', 'weight 40 → 60', 'shelf A1 → none'],
-            $moved->changed[0][1],
+            Said::each($moved->changed[0][1]),
         );
     }
 
@@ -91,11 +92,14 @@ final class ShelfTest extends TestCase
     {
         $twice = ShelfDiff::of([], [self::row('A', 1, 5), self::row('a', 1, 6), self::row('A', 1, 7)]);
         self::assertSame(
-            ['a, cone 1 stands in the list twice', 'A, cone 1 stands in the list twice'],
-            $twice->problems,
+            ['a, cone 1 is in the list twice.', 'A, cone 1 is in the list twice.'],
+            Said::each($twice->problems),
         );
         $named = ShelfDiff::of([], [self::row('A', 1, 5), new ShelfRow('A', 'Else', '#1d2433', 40, 2, '', 5)]);
-        self::assertSame(['A is called and coloured differently in different rows'], $named->problems);
+        self::assertSame(
+            ['A has different names, colours or weights in different rows.'],
+            Said::each($named->problems),
+        );
     }
 
     #[Test]

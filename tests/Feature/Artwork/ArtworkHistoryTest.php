@@ -342,7 +342,7 @@ final class ArtworkHistoryTest extends FeatureTestCase
         $artwork = self::artwork('Lantern row');
         $this->get("/artwork/{$artwork->id}")
             ->assertSee('Show where')
-            ->assertSee('Not sewn as a cap wants it')
+            ->assertSee('Not in the order a cap needs')
             ->assertSee('What it means')
             ->assertSee('Note to the digitiser');
         $note = (string) $this->get("/artwork/{$artwork->id}/note.txt")

@@ -57,13 +57,13 @@ final class MakingTest extends FeatureTestCase
         $page->assertSee('3 × 2 = 6 copies')->assertSee('<strong>15</strong>', false);
         self::assertSame($count, Artwork::query()->count());
         $this->get("/artwork/{$sprig->id}/make/preview?frame=R-9&columns=3")
-            ->assertSee('and the field is 76.0 × 76.0')
+            ->assertSee('and the field is 76.0 × 76.0 mm')
             ->assertSee('Nothing was made');
         $this->get("/artwork/{$sprig->id}/make/preview?frame=S-30&most=1&regroup=1&gap=5")->assertSee(
             '7 × 3 = 21 copies',
         );
         $this->get("/artwork/{$sprig->id}/make/preview?stops=999999")->assertSee(
-            'There is no stitch to come after stitch 999999',
+            'There is no stitch after stitch 999999',
         );
         $this->get("/artwork/{$sprig->id}/make/preview?columns=99")
             ->assertOk()

@@ -193,7 +193,7 @@ final class RuleLearningTest extends FeatureTestCase
         $put(['offered' => '11.7'])->assertSessionHas('done');
         self::assertSame([11.7, false], [$this->pique()?->inForce(), $this->pique()?->isOffered()]);
         app()->forgetScopedInstances();
-        $this->get('/orders/ask?'.http_build_query($asked))->assertSee('11.7 % of ')->assertSee('as pique came out here');
+        $this->get('/orders/ask?'.http_build_query($asked))->assertSee('11.7 % of ')->assertSee('as measured here on pique');
         self::assertSame(11.7, app(ShopRates::class)->on(Fabric::Pique)->spoilage->percent);
         self::assertSame(2.0, app(ShopRates::class)->on(Fabric::Fleece)->spoilage->percent);
         $change = Change::query()->orderByDesc('seq')->firstOrFail();

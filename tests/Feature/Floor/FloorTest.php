@@ -661,7 +661,7 @@ final class FloorTest extends FeatureTestCase
         $order = implode('-', self::board()->timetable()->find($batch->code)->changes->cones->order ?? []);
         $this->get("/floor/cards/{$batch->code}")
             ->assertOk()
-            ->assertSee("Set needles {$order}: nobody knows what the machine has.");
+            ->assertSee("Set needles {$order}: it is not known what the machine has.");
         $this->touch($machine->code, $batch->code, 'preflight_done', [
             'checked' => self::work($batch)->wanted(),
             'who' => 'Ilse',
@@ -675,7 +675,7 @@ final class FloorTest extends FeatureTestCase
         // Whoever changed the rack in between finds another needle for it.
         $machine->update(['program' => ['batch' => 'B-77', 'order' => [15]]]);
         app()->forgetScopedInstances();
-        $this->get("/floor/cards/{$batch->code}")->assertSee('B-77 left needles 15 set; this one wants');
+        $this->get("/floor/cards/{$batch->code}")->assertSee('B-77 left needles 15 set; this one needs');
     }
 
     #[Test]

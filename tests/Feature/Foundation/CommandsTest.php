@@ -458,7 +458,7 @@ final class CommandsTest extends TestCase
         $over = $leg([$motif(50), $motif(100)]);
         self::assertSame('stop', $over['verdict']);
         self::assertStringContainsString(
-            'lie over each other by 10 mm',
+            'overlap by 10 mm',
             implode(' ', array_column($over['warnings'], 'text')),
         );
     }
@@ -593,7 +593,7 @@ final class CommandsTest extends TestCase
         yield 'a stop at no stitch' => [
             ['stitch:write', self::TAPES.'badge.dst', '/tmp/x.dst', '--stop=99999'],
             '',
-            'there is no stitch to come after stitch 99999',
+            'There is no stitch after stitch 99999',
         ];
         yield 'a reach that cuts a motif' => [
             ['stitch:write', self::TAPES.'badge.dst', '/tmp/x.dst', '--reach=40'],
@@ -616,7 +616,7 @@ final class CommandsTest extends TestCase
             '{"target":"#ffffff","among":[{"code":"a","hex":"#000000","name":"x"}]}',
             'among[0]: name: this key is not known',
         ];
-        yield 'no colour' => [['thread:match', '-'], '{"target":"white","among":[]}', '"white" is no colour'];
+        yield 'no colour' => [['thread:match', '-'], '{"target":"white","among":[]}', '“white” is no colour'];
         yield 'five numbers' => [['thread:difference', '1', '2', '3', '4', '5'], '', 'six numbers'];
         yield 'needle out of reach' => [
             ['needles:assign', '-'],
@@ -637,7 +637,7 @@ final class CommandsTest extends TestCase
         yield 'a school nobody knows' => [
             ['setup:advise', '-'],
             '{"garment":"cap","position":"cap_front","artwork":{"width_mm":5,"height_mm":5,"stitches":9},"house_rules":{"cap_backing":"paper"}}',
-            'cap_backing is tear_away or cutaway or always_tear_away, not "paper"',
+            'cap_backing is tear_away, cutaway or always_tear_away, not “paper”',
         ];
         yield 'half a frame' => [
             ['setup:advise', '-'],

@@ -235,7 +235,7 @@ final class ManyPagesTest extends FeatureTestCase
         app()->forgetScopedInstances();
 
         self::assertSame(9.5, app(House::class)->rules()->value(HouseRule::Margin));
-        $this->get('/setup/11')->assertSee('9.5 wanted');
+        $this->get('/setup/11')->assertSee('9.5 mm needed');
         $this->get('/shop')->assertSee('Standard 7, from 2 to');
     }
 

@@ -460,7 +460,7 @@ final class MoneyTest extends FeatureTestCase
             ->assertSee('With one position less on each: 156.00');
         $ask(['stitches' => 'many'])->assertSee('Stitches: 50 to 300');
         $ask([])->assertSee('Enter the design width');
-        $ask(['stitches' => 200000])->assertSee('the last band of prices ends at 60000');
+        $ask(['stitches' => 200000])->assertSee('the last price band ends at 60000');
         $this->get('/orders/ask')->assertOk()->assertSee('while the customer is on the phone');
     }
 

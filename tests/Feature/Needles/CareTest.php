@@ -79,7 +79,7 @@ final class CareTest extends FeatureTestCase
         $this->get('/floor/M2')->assertDontSee('Before this batch:');
         $this->travel(8)->days();
         app()->forgetScopedInstances();
-        $this->get('/needles/M2/care')->assertSee('M2: try the tension on scrap');
+        $this->get('/needles/M2/care')->assertSee('M2: test the tension on scrap');
         $this->travelBack();
 
         // Needle 3 is put on what is sewn next: it becomes due during that batch, and the plan takes the minutes in.

@@ -152,7 +152,7 @@ final class NamesTest extends FeatureTestCase
         self::assertStringContainsString('2 texts for 3 pieces', $says(['names' => "Ann;M\nBo;M"]));
         self::assertStringContainsString('“愛”', $says(['names' => "Ann;M\nBo;M\n愛子;L"]));
         self::assertStringContainsString(
-            'does not go into 20 mm',
+            'does not fit into 20.0 mm',
             $says(['names' => "Wilhelmina;M\nBo;M\nAnn;L", 'most_mm' => '20']),
         );
         self::assertStringContainsString('take the small one', $says(['names' => "A;M\nB;M\nC;L", 'height_mm' => '4']));

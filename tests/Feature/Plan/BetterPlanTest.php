@@ -890,7 +890,7 @@ final class BetterPlanTest extends FeatureTestCase
         $this->put('/shop/rules', ['machines_per_person' => '1'])->assertSessionHasNoErrors();
         $this->get('/plan?zoom=week')
             ->assertSee('class="held"', false)
-            ->assertSee('waits for people: as many machines run as can be tended');
+            ->assertSee('waits for people: as many machines run as they can tend');
     }
 
     #[Test]

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Tests\Feature\Setup;
 
 use App\Floor\Queries\Stations;
+use App\Foundation\Words\Words;
 use App\Machine\Models\Frame;
 use App\Setup\Actions\Clamps;
 use App\Setup\Models\ClampCheck;
@@ -27,7 +28,7 @@ final class ClampsTest extends FeatureTestCase
     public function it_is_due_until_it_is_found_and_again_after_a_fall(): void
     {
         $clamp = Frame::query()->where('kind', FrameKind::Clamp)->firstOrFail();
-        $due = static fn(): ?string => app(Clamps::class)->on(self::machine('M1'), $clamp->refresh())?->due;
+        $due = static fn(): string => Words::say(app(Clamps::class)->on(self::machine('M1'), $clamp->refresh())?->due);
         self::assertStringContainsString('never found', (string) $due());
         $this->get('/setup/clamps')->assertOk()->assertSee('never found on this machine');
 
@@ -43,7 +44,7 @@ final class ClampsTest extends FeatureTestCase
             'nudges' => '3',
             'take_over' => '1',
         ])->assertSessionHasNoErrors();
-        self::assertNull($due());
+        self::assertSame("", $due());
         self::assertSame([1.5, -2.0], [$clamp->refresh()->offset_x_mm, $clamp->offset_y_mm]);
         $this->get('/setup/clamps')->assertSee('Odo')->assertSee('Every clamp is centred');
 

@@ -62,7 +62,7 @@ final class PicturePageTest extends FeatureTestCase
             ->assertOk()
             ->json('text');
         // Four pixels a millimetre, y downwards: 160 px across and 8 up are 40 mm and 2.
-        self::assertStringStartsWith('The other mark lies 2.0 mm higher over 40 mm', $say('level', [[300, 300], [460, 292]]));
+        self::assertStringStartsWith('The other mark is 2.0 mm higher over 40 mm', $say('level', [[300, 300], [460, 292]]));
         self::assertStringStartsWith(
             '40.0 mm to the left seam, 30.0 mm to the right one: the middle is 5.0 mm further left.',
             $say('seams', [[240, 200], [240, 400], [520, 200], [520, 400], [400, 300]]),
@@ -76,12 +76,12 @@ final class PicturePageTest extends FeatureTestCase
         yield 'three points' => [['points' => array_slice(self::points(), 0, 3)], 'Touch the four points'];
         yield 'a mark that is no place' => [['touched' => [['left', 'right'], [1, 2]]], 'Touch the four points'];
         yield 'no such frame' => [['frame' => 'NONE'], 'Choose one of your frames'];
-        yield 'up lies on the mark' => [['touched' => [[420, 292], [420, 292]]], 'lies on the mark'];
+        yield 'up lies on the mark' => [['touched' => [[420, 292], [420, 292]]], 'is on the mark'];
         $mixed = self::points();
         [$mixed[0]['px'], $mixed[2]['px']] = [$mixed[2]['px'], $mixed[0]['px']];
         yield 'no such question' => [['ask' => 'colour'], 'Choose what to measure'];
         yield 'a seam touched once' => [['ask' => 'angle', 'touched' => [[1, 2]]], 'seam, seam again'];
-        yield 'a seam touched twice at one position' => [['ask' => 'angle', 'touched' => [[9, 9], [9, 9]]], 'too near'];
+        yield 'a seam touched twice at one position' => [['ask' => 'angle', 'touched' => [[9, 9], [9, 9]]], 'too close'];
         yield 'two mixed up' => [['points' => $mixed], 'mixed up'];
     }
 

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Tests\Feature\Setup;
 
+use App\Foundation\Words\Words;
 use App\Needles\Models\Needle;
 use App\Needles\Models\NeedleFitting;
 use App\Setup\Models\Setup;
@@ -144,10 +145,10 @@ final class SetupAndNeedlesTest extends FeatureTestCase
                 1,
                 0,
             );
-            $form = array_column($setups->warnings($decoration, $pieces), 'text');
+            $form = Words::each(array_column($setups->warnings($decoration, $pieces), 'text'));
             $shown = [
-                ...array_column($page->advice->warnings, 'text'),
-                ...array_column($page->asks(), 'why'),
+                ...Words::each(array_column($page->advice->warnings, 'text')),
+                ...Words::each(array_column($page->asks(), 'why')),
             ];
 
             self::assertEqualsCanonicalizing($shown, $form, $decoration->line->garmentLabel());
@@ -423,7 +424,7 @@ final class SetupAndNeedlesTest extends FeatureTestCase
                 ->rack()
                 ->whereIn('number', $used)
                 ->get()
-                ->map(static fn(Needle $needle): string => $needle->type()->words())
+                ->map(static fn(Needle $needle): string => $needle->type()->code())
                 ->unique()
                 ->all(),
         );

@@ -230,7 +230,7 @@ final class SetupDrawnTest extends FeatureTestCase
             ->assertSee(' mm between ');
         // On top of the first it is refused, with how much.
         $this->put("/setup/{$legs[2]->id}/placement", ['size' => $size, 'peg' => '', 'down' => '330', 'across' => '0']);
-        $this->get("/setup/{$legs[0]->id}")->assertSee('lie over each other by');
+        $this->get("/setup/{$legs[0]->id}")->assertSee(' overlap by ');
     }
 
     #[Test]

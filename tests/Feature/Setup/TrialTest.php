@@ -28,7 +28,7 @@ final class TrialTest extends FeatureTestCase
             return (string) $this->get("/setup/{$jacket->id}")->getContent();
         };
         PracticeBook::add($fabric, 'cap', Position::CapFront, 'Ilse', false, 60, 0);
-        self::assertStringContainsString('Nobody here has sewn this material at such a place yet', $says());
+        self::assertStringContainsString('Nobody here has sewn this material at such a position yet', $says());
         // The chest is sewn as the back is, but not in the same frame.
         PracticeBook::add($fabric, 'round', Position::LeftChest, 'Ilse', false, 3, 0);
         self::assertStringContainsString('Nobody here has sewn this material in a magnetic frame yet', $says());

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Tests\Feature\Shop;
 
 use App\Foundation\Clock\ShopClock;
+use App\Foundation\Words\Words;
 use App\Shop\Calendar\Calendar;
 use App\Shop\Calendar\CalendarBook;
 use App\Shop\Models\Presence;
@@ -111,7 +112,10 @@ final class CalendarTest extends FeatureTestCase
         $at = ShopClock::seconds(CarbonImmutable::parse('2026-03-12 10:00'));
         self::assertSame(
             ['down: oil and lint', ''],
-            [self::calendar()->reason('M2', $at, $at + 900), self::calendar()->reason('M1', $at, $at + 900)],
+            Words::each([
+                self::calendar()->reason('M2', $at, $at + 900),
+                self::calendar()->reason('M1', $at, $at + 900),
+            ]),
         );
         $this->get('/plan/calendar')->assertSee('every 7 days: oil and lint');
         $this->post('/plan/calendar/down', [
@@ -146,7 +150,7 @@ final class CalendarTest extends FeatureTestCase
                 'early' => 'Write hours like',
                 '25:00-26:00' => 'no such time of day',
                 '8:75-9' => 'no such time of day',
-                '22:00-06:00' => 'to 24:00 and from 0:00',
+                '22:00-06:00' => 'to 24:00, and from 0:00',
                 '9-9' => 'ends after it begins',
                 '0-1,2-3,4-5,6-7,8-9,10-11,12-13,14-15,16-17' => 'at most 8 shifts',
             ] as $text => $said

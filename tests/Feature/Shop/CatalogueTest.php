@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Tests\Feature\Shop;
 
+use App\Foundation\Words\Words;
 use App\Garment\Models\GarmentStyle;
 use App\Machine\Models\Frame;
 use App\Machine\Models\Machine;
@@ -176,7 +177,7 @@ final class CatalogueTest extends FeatureTestCase
             foreach ($question->schools() as $school) {
                 $changes = SchoolTable::changes($question, $school);
                 self::assertNotSame([], $changes, "{$question->value}: {$school->value} changes nothing");
-                $page->assertSee($changes[0]);
+                $page->assertSee(Words::say($changes[0]));
             }
         }
     }

@@ -52,7 +52,7 @@ final class UpgradeTest extends FeatureTestCase
             ->where('m.code', 'M1')
             ->where('t.weight', $comparison, 60)
             ->get(['needles.size', 'needles.point'])
-            ->map(static fn(Needle $needle): string => $needle->type()->words())
+            ->map(static fn(Needle $needle): string => $needle->type()->code())
             ->unique()
             ->values()
             ->all();

@@ -162,7 +162,7 @@ final class ThreadShelfTest extends FeatureTestCase
             ->assertSee('changes: metres left 600 → 450')
             ->assertSee('Kingfisher')
             ->assertSee('new: weight 60, 1200 m at Z1')
-            ->assertSee('Row 4, colour: &quot;teal&quot; is no colour', false)
+            ->assertSee('Row 4. colour: “teal” is no colour', false)
             ->assertSee('1 cone to add, 1 to change');
         self::assertFalse(Thread::query()->where('code', 'X-9')->exists(), 'nothing is changed by looking');
 
@@ -216,7 +216,7 @@ final class ThreadShelfTest extends FeatureTestCase
             "code,name,colour,weight,cone,metres_left\nA,a,#111111,40,1,5\nA,a,#111111,40,1,6\nB,b,#111111,40,1,5\nB,c,#111111,40,2,5\n",
             'twice.csv',
         );
-        $page->assertSee('A, cone 1 stands in the list twice')->assertSee('B is called and coloured differently');
+        $page->assertSee('A, cone 1 is in the list twice')->assertSee('B has different names, colours or weights');
         $this->take($page)->assertSessionHasErrors('list');
         $this->get('/shop/threads/list/'.str_repeat('a', 24))->assertRedirect('/shop/threads');
     }
@@ -233,7 +233,7 @@ final class ThreadShelfTest extends FeatureTestCase
     {
         $rows = "code,name,colour,weight,metres_left\n".str_repeat("A,a,#111111,40,5\n", ShelfList::MOST_ROWS + 2);
         $this->post('/shop/threads/list', ['list' => self::upload($rows, 'long.csv')])->assertSessionHasErrors([
-            'list' => 'This is not a thread list: list: has more than 5000 rows.',
+            'list' => 'This is not a thread list. list: It has more than 5000 rows.',
         ]);
 
         $path = (string) tempnam(sys_get_temp_dir(), 'bomb');
@@ -245,7 +245,7 @@ final class ThreadShelfTest extends FeatureTestCase
         $this->post('/shop/threads/list', [
             'list' => self::upload((string) file_get_contents($path), 'bomb.xlsx'),
         ])->assertSessionHasErrors([
-            'list' => 'This is not a thread list: list: it would unpack to far more than any thread shelf.',
+            'list' => 'This is not a thread list. list: It would unpack to far more than any thread shelf.',
         ]);
         unlink($path);
     }

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Artwork\Http\Requests;
 
 use App\Artwork\Models\Artwork;
+use App\Foundation\Words\Words;
 use App\Machine\Models\Frame;
 use App\Shop\Figure;
 use App\Shop\House;
@@ -83,7 +84,7 @@ final class MakeArtwork extends FormRequest
                 $grid = Grid::of(max(1, $this->integer('columns', 1)), max(1, $this->integer('rows', 1)), $gap);
             }
         } catch (DoesNotFit $e) {
-            throw ValidationException::withMessages(['columns' => ucfirst($e->getMessage()).'.']);
+            throw ValidationException::withMessages(['columns' => Words::why($e)]);
         }
         if ($grid->copies() * $artwork->stitches > self::MOST_STITCHES) {
             throw ValidationException::withMessages([

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Setup\Http\Requests;
 
+use App\Foundation\Words\Words;
 use App\Machine\Models\Frame;
 use Hakama\Picture\PictureQuestion;
 use Illuminate\Foundation\Http\FormRequest;
@@ -38,7 +39,7 @@ final class MeasurePlace extends FormRequest
             'frame.*' => __('setup.measure_place.choose_one_of_your_frames'),
             'ask.*' => __('setup.measure_place.choose_what_to_measure'),
             '*' => __('setup.measure_place.touch_the_four_points_of_the', [
-                'value' => implode(', ', $this->question()->points()),
+                'value' => Words::say($this->question()->asked()),
             ]),
         ];
     }

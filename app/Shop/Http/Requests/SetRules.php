@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Shop\Http\Requests;
 
+use App\Foundation\Words\Words;
 use App\Shop\House;
 use App\Shop\RuleWords;
 use Hakama\House\HouseRule;
@@ -76,7 +77,7 @@ final class SetRules extends FormRequest
                 try {
                     $house->rules()->with($this->figures(), $this->schools());
                 } catch (UnfitRule $e) {
-                    $validator->errors()->add(HouseRule::DayStarts->value, ucfirst($e->getMessage()).'.');
+                    $validator->errors()->add(HouseRule::DayStarts->value, Words::why($e));
                 }
             },
         ];

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Shop\Http\Requests;
 
+use App\Foundation\Words\Words;
 use Closure;
 use Hakama\Calendar\Shifts;
 use Illuminate\Foundation\Http\FormRequest;
@@ -20,7 +21,7 @@ final class SetWeek extends FormRequest
             try {
                 Shifts::read((string) $value);
             } catch (InvalidArgumentException $e) {
-                $fail($e->getMessage());
+                $fail(Words::why($e));
             }
         };
 

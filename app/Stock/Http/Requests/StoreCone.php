@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Stock\Http\Requests;
 
+use App\Foundation\Words\Words;
 use Hakama\Thread\ShelfRow;
 use Illuminate\Foundation\Http\FormRequest;
 use Illuminate\Validation\Validator;
@@ -23,7 +24,7 @@ final class StoreCone extends FormRequest
         return [
             function (Validator $validator): void {
                 foreach (ShelfRow::problems($this->cells()) as $field => $what) {
-                    $validator->errors()->add($field, ucfirst($what).'.');
+                    $validator->errors()->add($field, Words::say($what));
                 }
             },
         ];

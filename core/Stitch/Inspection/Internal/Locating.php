@@ -16,6 +16,8 @@ use Hakama\Stitch\Point;
 use Hakama\Stitch\RecordKind;
 use Hakama\Stitch\Run;
 use Hakama\Stitch\Spot;
+use Hakama\Words\Decimal;
+use Hakama\Words\Text;
 
 /**
  * A second pass over the records: where the oddities lie. What is counted is taken from the figures.
@@ -194,11 +196,7 @@ final class Locating
         if ($this->emptyBlocks > 0) {
             $findings[] = new Finding(
                 FindingCode::EmptyBlock,
-                sprintf(
-                    '%d block%s without a stitch: two stops with nothing between. No thread is asked for there.',
-                    $this->emptyBlocks,
-                    $this->emptyBlocks === 1 ? '' : 's',
-                ),
+                new Text('artwork.finding_text.empty_block', ['count' => $this->emptyBlocks]),
                 $this->empty,
             );
         }
@@ -206,13 +204,11 @@ final class Locating
         if ($short > $rules->shortShare * $figures->counts->stitches) {
             $findings[] = new Finding(
                 FindingCode::ShortStitches,
-                sprintf(
-                    '%d stitches (%.0f %%) are under %.1f mm: thread frays and needles heat. Ask for small details '.
-                        'to be simplified.',
-                    $short,
-                    (100 * $short) / $figures->counts->stitches,
-                    $rules->shortMm,
-                ),
+                new Text('artwork.finding_text.short_stitches', [
+                    'count' => $short,
+                    'share' => new Decimal((100 * $short) / $figures->counts->stitches, 0),
+                    'under' => new Decimal($rules->shortMm),
+                ]),
                 $this->short,
             );
         }
@@ -220,13 +216,11 @@ final class Locating
         if ($long > 0) {
             $findings[] = new Finding(
                 FindingCode::LongStitches,
-                sprintf(
-                    '%d stitch%s longer than %.1f mm, up to %.1f: they slow the machine and catch on things.',
-                    $long,
-                    $long === 1 ? ' is' : 'es are',
-                    $rules->longMm,
-                    $figures->lengths->longestMm(),
-                ),
+                new Text('artwork.finding_text.long_stitches', [
+                    'count' => $long,
+                    'over' => new Decimal($rules->longMm),
+                    'longest' => new Decimal($figures->lengths->longestMm()),
+                ]),
                 self::longest($this->long),
             );
         }
@@ -234,14 +228,12 @@ final class Locating
         if ($dense !== []) {
             $findings[] = new Finding(
                 FindingCode::Dense,
-                sprintf(
-                    'Up to %d needle points in one mm², %s the start, and over %d in %d mm² in all: cloth may be cut '.
-                        'or stiffen there.',
-                    $dense[0]->perMm2,
-                    $dense[0]->where->seenFrom(new Point(0, 0)),
-                    $rules->densePerMm2,
-                    count($dense),
-                ),
+                new Text('artwork.finding_text.dense', [
+                    'most' => $dense[0]->perMm2,
+                    'where' => $dense[0]->where->seenFrom(new Point(0, 0)),
+                    'limit' => $rules->densePerMm2,
+                    'area' => count($dense),
+                ]),
                 array_map(
                     static fn(Densest $at): Spot => new Spot($at->where, 0),
                     array_slice($dense, 0, self::KEPT),
@@ -251,12 +243,10 @@ final class Locating
         if ($this->longJumps > 0) {
             $findings[] = new Finding(
                 FindingCode::LongJump,
-                sprintf(
-                    '%d jump%s over %.0f mm without a trim: the thread lies across and has to be cut by hand.',
-                    $this->longJumps,
-                    $this->longJumps === 1 ? '' : 's',
-                    $rules->longJumpMm,
-                ),
+                new Text('artwork.finding_text.long_jump', [
+                    'count' => $this->longJumps,
+                    'over' => new Decimal($rules->longJumpMm, 0),
+                ]),
                 self::longest($this->carried),
             );
         }
@@ -272,17 +262,13 @@ final class Locating
         if ($order->centreOut === Verdict::No || $order->bottomUp === Verdict::No) {
             $findings[] = new Finding(
                 FindingCode::CapOrder,
-                sprintf(
-                    'Not sewn as a cap wants it: centre-out %s (%s with the distance from the middle), bottom-up %s '.
-                        '(%s with the height), over %d objects.',
-                    $order->centreOut->value,
-                    $order->againstDistance === null
-                        ? 'no correlation'
-                        : sprintf('rank correlation %+.2f', $order->againstDistance),
-                    $order->bottomUp->value,
-                    $order->againstHeight === null ? 'no correlation' : sprintf('%+.2f', $order->againstHeight),
-                    $order->objects,
-                ),
+                new Text('artwork.finding_text.cap_order', [
+                    'centre_out' => $order->centreOut->value,
+                    'distance' => self::correlation($order->againstDistance),
+                    'bottom_up' => $order->bottomUp->value,
+                    'height' => self::correlation($order->againstHeight),
+                    'objects' => $order->objects,
+                ]),
             );
         }
         $start = new Point(0, 0);
@@ -290,19 +276,26 @@ final class Locating
         if ($middle->distanceTo($start) > self::NEAR_MM) {
             $findings[] = new Finding(
                 FindingCode::StartOffMiddle,
-                sprintf('The start lies %s the middle of the design.', $start->seenFrom($middle)),
+                new Text('artwork.finding_text.start_off_middle', ['where' => $start->seenFrom($middle)]),
                 [new Spot($start, 0)],
             );
         }
         if ($end->distanceTo($start) > self::NEAR_MM) {
             $findings[] = new Finding(
                 FindingCode::EndAway,
-                sprintf('The end lies %s the start.', $end->seenFrom($start)),
+                new Text('artwork.finding_text.end_away', ['where' => $end->seenFrom($start)]),
                 [new Spot($end, $figures->counts->stitches)],
             );
         }
 
         return $findings;
+    }
+
+    private static function correlation(?float $rank): Text
+    {
+        return $rank === null
+            ? new Text('artwork.finding_text.no_correlation')
+            : new Text('artwork.finding_text.rank_correlation', ['figure' => sprintf('%+.2f', $rank)]);
     }
 
     /**

@@ -4,7 +4,7 @@
         d="{{ App\Setup\SetupDrawing::path($feature->points, count($feature->points) > 2) }}"
         fill="{{ $feature->kind->isBarred() ? '#1d2433' : 'none' }}" fill-opacity=".12" stroke="#1d2433"
         stroke-width="{{ $n($line) }}" stroke-dasharray="{{ $n(2 * $line) }} {{ $n(2 * $line) }}">
-        <title>{{ $feature->name }}</title>
+        <title>{{ $feature->label() }}</title>
     </path>
 @endforeach
 @foreach ($sheet->row->advice->obstructions() as $obstruction)

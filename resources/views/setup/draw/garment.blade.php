@@ -51,7 +51,7 @@
                 d="M{{ $n($seam->from->x) }} {{ $n(-$seam->from->y) }}L{{ $n($seam->to->x) }} {{ $n(-$seam->to->y) }}"
                 stroke="#6b6555" stroke-width="{{ $n($line) }}"
                 stroke-dasharray="{{ $n(5 * $line) }} {{ $n(4 * $line) }}">
-                <title>{{ $seam->name }}</title>
+                <title>{{ $seam->label() }}</title>
             </path>
         @endforeach
         @include('setup.draw.features')

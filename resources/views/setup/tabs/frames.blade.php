@@ -14,7 +14,7 @@
             @foreach ($sheet->waysIn() as $way)
                 <tr>
                     <td>{{ __('setup.tabs_frames.on_the_driver', [
-                        'access' => ucfirst($way->way->access->label()),
+                        'access' => App\Foundation\Words\Words::capital($way->way->access->label()),
                         'value' => $way->way->driver->value,
                     ]) }}</td>
                     <td>@if ($way->works())

@@ -19,7 +19,7 @@
 <p class="mt-2 text-sm">
     @if ($sheet->practice->isEmpty())
         <x-said key="setup.tabs_practice.is_not_in" :with="[
-            'fabric_label' => ucfirst($decoration->line->fabricLabel()),
+            'fabric_label' => App\Foundation\Words\Words::capital($decoration->line->fabricLabel()),
         ]">
             <x-slot:link><a href="{{ route('setup.practice') }}">{{ __('setup.tabs_practice.the_practice_book') }}</a></x-slot:link></x-said>
     @else

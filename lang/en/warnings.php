@@ -1,0 +1,45 @@
+<?php
+
+declare(strict_types=1);
+
+return [
+    'in_the_way' => [
+        'barred' => 'The design lies across the {what}. Move it {far} {way, select, left {to the wearer’s left} right {to the wearer’s right} up {up} other {down}} to clear it.',
+        'struck' => 'The design crosses the {what}, about {thick} thick: the foot clears {clears}. Move it {far} {way, select, left {to the wearer’s left} right {to the wearer’s right} up {up} other {down}} to clear it.',
+        'across' => 'The design crosses the {what}. Sew slowly over it, or move it {far} {way, select, left {to the wearer’s left} right {to the wearer’s right} up {up} other {down}} to clear it.',
+        'beside' => 'The design is {apart} from the {what}: the foot touches it. Move it {far} {way, select, left {to the wearer’s left} right {to the wearer’s right} up {up} other {down}} to clear it.',
+    ],
+    'says' => [
+        'neck_travel' => 'The design is {width} wide and the neck leaves the frame {travel}: neck first it would be held back. Waist first, turned half round, never mirrored.',
+        'not_digitised_for_caps' => 'The artwork is not sewn as a cap wants it: slack is pushed into the design. Ask for a cap version, from the middle outwards and from the bill upwards.',
+        'fine_needle_on_thick' => 'Fine thread asks for a fine needle, and cloth this thick bends it: larger letters and usual thread, or slowly and with spare needles.',
+        'clamp_marks' => 'What holds it leaves its mark on this cloth: stick it on hooped backing, or pad frame and clamp, and try it on a scrap.',
+        'heat_marks' => 'Heat spoils it: no iron and no press, for marks and backing neither.',
+        'bulk_behind_arm' => 'This machine has no gap between carriage and arm: the body has to be clipped up so that it hangs free of what moves.',
+        'puckering_risk' => 'This cloth puckers, and shows it only after unhooping: smooth it without stretching, and look at the first one unhooped.',
+        'structured_needs_cap_frame' => 'A structured cap cannot be forced into a flat frame: it would be damaged. It needs a cap frame, or an unstructured cap.',
+        'too_tall_for_any_cap' => 'The design is {height} high and the highest cap takes {limit}. Ask for a version at most {limit} high.',
+        'outside_garment' => 'There the design, {size}, reaches beyond the {panel}{ordered, select, none {} other { in size {ordered}}}. Ask for a smaller version, or take another position or a larger size.',
+        'under_the_arm' => 'Only {left} is left between the design and the side: it hangs under the arm. Move it nearer to the centre front, or make it smaller.',
+        'value_at_risk' => 'Each garment is worth {each}{garments, plural, one {} other {, the # of them {together}}}{spares, plural, =0 {: ask for a spare, and sew the first one alone.} one {; there is one spare. Sew the first one alone.} other {; there are # spares. Sew the first one alone.}}',
+        'several_hoopings' => '{along} along the tube and {reach} at one hooping: {hoopings} hoopings, moving along the tube, with a template mark for each and no motif across two.',
+        'across_seam_of_cap' => 'The design is {width} wide, its middle {middle} round from the {face, select, cap_back {back} other {front}} seam ({angle}°), and it crosses a seam of the panel: those are at {seam}{face, select, cap_side { and {second_seam}} other {}}. Ask for a smaller version, or sew slowly over the seam{face, select, cap_back {; check the strap opening too, its lower edge gives way} other {}}.',
+        'below_ring_line' => 'The lowest line of {frame} is {low_line} above the bill seam and the design begins at {down}: the foot strikes the strap. Move it up.',
+        'dense_for_fabric' => '{stitches} stitches per cm² is a lot for this cloth: it stiffens, puckers or is cut. Ask for a lighter version.',
+        'not_practised_frame' => 'Nobody here has sewn this material in a {kind} frame yet: practise on scrap or an old garment first.',
+        'not_practised' => 'Nobody here has sewn this material at such a position yet: practise on scrap or an old garment before you promise a date.',
+        'window_offset' => 'The middle of the window of {frame} is {where} what the machine takes for its centre. Find the true centre from the notches, and do not let it scan.',
+        'backing_smaller_than_frame' => 'It needs backing of {size} and the widest in stock is {widest}: lay two pieces that overlap, or take a smaller frame.',
+        'too_many_colours' => '{colours} colours and {needles} needles: swap threads at stops, or take a machine with more needles.',
+        'unreadable_letters' => 'The smallest letters are {letters} high. Below {least} no thread makes them readable: make them larger, or leave them out.',
+        'small_lettering' => 'The smallest letters are {letters} high and close up below {limit}: use fine thread and needle, or larger letters.',
+        'light_machine' => 'A light machine breaks needles on seams this thick: keep clear of them, or take a heavier machine.',
+        'driver_missing' => 'There is no {driver} driver here, and this needs one. Take another machine, send it out, or change the garment.',
+        'motifs_overlap' => 'Along the tube {overlaps}. Move one of them, or ask for a smaller version.',
+        'too_tall_for_profile' => 'The design is {height} high and a {profile} cap takes {limit}. Ask for a version at most {limit} high, or a higher cap.',
+        'beyond_cap_side' => 'The driver reaches {wrap} round from the front seam ({half_angle}°): there is no room for {width} beside it. Ask for a narrower version, or take a cap frame that reaches further round.',
+        'beyond_cap_wrap' => 'The design is {width} wide and the driver reaches {wrap} round this cap ({half_angle}° to each side). Ask for a version at most that wide, or sew the sides apart.',
+        'no_frame_for_driver' => 'There is no frame for the {driver} driver. Get one, or change the garment.',
+        'fits_no_frame' => 'No frame here fits. The nearest is {frame}: {obstacle}',
+    ],
+];
