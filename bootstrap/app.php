@@ -13,6 +13,7 @@ use App\Foundation\Http\RequireUtf8;
 use App\Foundation\Http\SecurityHeaders;
 use App\People\Http\Authorize;
 use App\People\Http\ExclusiveWrite;
+use App\People\Http\Speak;
 use App\Providers\HakamaProvider;
 use Illuminate\Foundation\Application;
 use Illuminate\Foundation\Configuration\Exceptions;
@@ -34,13 +35,14 @@ return Application::configure(basePath: dirname(__DIR__))
         $middleware->remove(HandleCors::class);
         // Each route says with `can` what it asks of whoever comes.
         $middleware->alias(['can' => Authorize::class]);
-        $middleware->web(append: [ExclusiveWrite::class], prepend: [RequireUtf8::class, RejectArrayInput::class, DecimalPoint::class]);
+        $middleware->web(append: [Speak::class, ExclusiveWrite::class], prepend: [RequireUtf8::class, RejectArrayInput::class, DecimalPoint::class]);
         $middleware->api(prepend: [AnswerJson::class, RequireUtf8::class]);
         // Who asks is known, and has the shop's turn where something is to be written, before it is looked up what was
         // asked for.
         $middleware->prependToPriorityList(SubstituteBindings::class, ExclusiveWrite::class);
         $middleware->prependToPriorityList(ExclusiveWrite::class, Authorize::class);
-        $middleware->prependToPriorityList(Authorize::class, PeekSession::class);
+        $middleware->prependToPriorityList(Authorize::class, Speak::class);
+        $middleware->prependToPriorityList(Speak::class, PeekSession::class);
         $middleware->prepend(KnownHost::class);
         $middleware->append(Compress::class);
         // Outermost of all: whatever is answered, refusals and errors too.

@@ -6,8 +6,10 @@ namespace App\Foundation;
 
 use App\Foundation\Database\Transaction;
 use App\Foundation\Database\TurnCache;
+use App\Foundation\Words\Languages;
 use App\People\Models\Person;
 use App\Shop\Models\Shop;
+use Closure;
 use Hakama\House\Role;
 use Illuminate\Support\Facades\App;
 use Illuminate\Support\Facades\Cache;
@@ -25,6 +27,20 @@ final class ShopProfile
     public function shop(): Shop
     {
         return $this->shop ??= (new Shop())->newFromBuilder($this->rows()['shop']);
+    }
+
+    /**
+     * What is written for a customer: in their language, else in the shop's.
+     *
+     * @template T
+     *
+     * @param Closure(): T $write
+     *
+     * @return T
+     */
+    public function writeTo(?string $language, Closure $write): mixed
+    {
+        return Languages::in($language ?? $this->shop()->language, $write);
     }
 
     /** Nobody has to say who they are: it is the demo, or nobody owns it yet. */
@@ -52,9 +68,29 @@ final class ShopProfile
     /** The time zone that was chosen, where it is at hand without asking the database. */
     public static function zoneAtHand(): ?string
     {
-        $zone = Cache::get(self::KEPT)['rows']['shop']['zone'] ?? null;
+        $zone = self::atHand('zone');
 
         return is_string($zone) && in_array($zone, timezone_identifiers_list(), true) ? $zone : null;
+    }
+
+    /** The language in which the shop speaks, likewise. */
+    public static function languageAtHand(): ?string
+    {
+        $language = self::atHand('language');
+
+        return is_string($language) ? $language : null;
+    }
+
+    public static function regionAtHand(): ?string
+    {
+        $region = self::atHand('region');
+
+        return is_string($region) ? $region : null;
+    }
+
+    private static function atHand(string $column): mixed
+    {
+        return Cache::get(self::KEPT)['rows']['shop'][$column] ?? null;
     }
 
     /** The code of the shop's money, for words in which an amount stands. */

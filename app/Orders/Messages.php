@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Orders;
 
+use App\Foundation\Words\Dates;
 use App\Orders\Models\Order;
 use App\Orders\Models\OrderLine;
 use Carbon\CarbonImmutable;
@@ -16,7 +17,7 @@ final class Messages
     /**
      * @param CarbonImmutable|null $ends when it ends by the plan
      *
-     * @return array<string, string> what it is about => the text
+     * @return array<string, string> what it is about, a key of lang/ => the text, in the language now spoken
      */
     public static function of(
         Order $order,
@@ -27,19 +28,19 @@ final class Messages
         int $pieces,
     ): array {
         $hello = trim(__('orders.messages.hello', ['value' => $order->contact !== '' ? ' '.$order->contact : ''])).',';
-        $due = $order->due_at->format('l j F, H:i');
+        $due = Dates::longDayTime($order->due_at);
         $letter = static fn(string ...$lines): string => implode("\n\n", [$hello, ...$lines, $shop]);
         $letters = [
-            __('orders.messages.received') => $letter(
+            'orders.messages.received' => $letter(
                 __('orders.messages.we_have_received_your_order_no', ['number' => $order->number, 'due' => $due]),
             ),
-            __('orders.messages.sample') => $letter(
+            'orders.messages.sample' => $letter(
                 __('orders.messages.the_first_piece_of_your_order', ['number' => $order->number]),
             ),
         ];
         if ($order->cancelled_at !== null) {
             return [
-                __('orders.messages.cancelled') => $letter(
+                'orders.messages.cancelled' => $letter(
                     __('orders.messages.your_order_no_is_cancelled_as', [
                         'number' => $order->number,
                         'value' => $ready > 0 ? ' '.__('orders.messages.pieces_were_already_sewn_they_are', [
@@ -50,20 +51,20 @@ final class Messages
             ];
         }
         if ($ends !== null && $ends > $order->due_at) {
-            $letters[__('orders.messages.late')] = $letter(
+            $letters['orders.messages.late'] = $letter(
                 __('orders.messages.your_order_no_d_was_promised', [
                     'number' => $order->number,
                     'due' => $due,
-                    'ends' => $ends->format('l j F, H:i'),
+                    'ends' => Dates::longDayTime($ends),
                 ]),
             );
         }
         $pressed = $order->lines->first(static fn(OrderLine $line): bool => $line->isIronedOn());
         if ($pressed !== null) {
-            $letters[__('orders.messages.ironing')] = $letter(self::pressedOn($house));
+            $letters['orders.messages.ironing'] = $letter(self::pressedOn($house));
         }
         if ($ready > 0) {
-            $letters[$ready >= $pieces ? __('orders.messages.ready') : __('orders.messages.part_ready')] = $letter(
+            $letters[$ready >= $pieces ? 'orders.messages.ready' : 'orders.messages.part_ready'] = $letter(
                 $ready >= $pieces
                     ? __('orders.messages.your_order_no_is_ready_to', ['number' => $order->number])
                     : __('orders.messages.of_pieces_of_your_order_no', [

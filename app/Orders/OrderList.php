@@ -73,13 +73,12 @@ final readonly class OrderList
         return $of::tryFrom($word) !== null
             ? $word
             : throw new InvalidArgumentException(
-                sprintf(
-                    'row %d, %s: “%s” is none of them; write %s',
-                    $row,
-                    $column,
-                    $typed,
-                    implode(', ', self::words($of)),
-                ),
+                __('orders.order_list.none_of_them', [
+                    'row' => $row,
+                    'column' => $column,
+                    'typed' => $typed,
+                    'codes' => implode(', ', self::words($of)),
+                ]),
             );
     }
 
@@ -105,7 +104,12 @@ final readonly class OrderList
         return Size::tryFrom($size) !== null
             ? $size
             : throw new InvalidArgumentException(
-                sprintf('row %d, size: “%s” is none; write %s', $row, $typed, implode(', ', self::words(Size::class))),
+                __('orders.order_list.none_of_them', [
+                    'row' => $row,
+                    'column' => 'size',
+                    'typed' => $typed,
+                    'codes' => implode(', ', self::words(Size::class)),
+                ]),
             );
     }
 
@@ -117,7 +121,7 @@ final readonly class OrderList
         $parts = array_map(intval(...), explode('-', $day));
         if (count($parts) !== 3 || ! checkdate($parts[1], $parts[2], $parts[0])) {
             throw new InvalidArgumentException(
-                "row {$row}, due: “{$typed}” is no day; write it as 2026-12-10 or 10.12.2026, with 14:30 behind it for a time",
+                __('orders.order_list.no_day', ['row' => $row, 'typed' => $typed]),
             );
         }
 
@@ -133,13 +137,12 @@ final readonly class OrderList
         if ($rows === [] || $foreign !== [] || count($lines) > self::MOST_ROWS + 1) {
             throw new InvalidArgumentException(
                 match (true) {
-                    $rows === [] => 'there is no row in it',
-                    $foreign !== [] => sprintf(
-                        'its first row names the columns, and %s is none: %s',
-                        implode(', ', $foreign),
-                        implode(', ', self::COLUMNS),
-                    ),
-                    default => sprintf('it has more than %d rows', self::MOST_ROWS),
+                    $rows === [] => __('orders.order_list.no_row'),
+                    $foreign !== [] => __('orders.order_list.no_column', [
+                        'foreign' => implode(', ', $foreign),
+                        'columns' => implode(', ', self::COLUMNS),
+                    ]),
+                    default => __('orders.order_list.too_many_rows', ['most' => self::MOST_ROWS]),
                 },
             );
         }
@@ -169,7 +172,7 @@ final readonly class OrderList
             $artwork = $cell('artwork');
             if ($artwork !== '' && ! isset($artworks[$artwork])) {
                 throw new InvalidArgumentException(
-                    "row {$number}, artwork: the shop has none that is called “{$artwork}”",
+                    __('orders.order_list.no_artwork', ['row' => $number, 'typed' => $artwork]),
                 );
             }
             if (
@@ -177,7 +180,7 @@ final readonly class OrderList
                     'options' => ['min_range' => 1, 'max_range' => 999],
                 ]) === false
             ) {
-                throw new InvalidArgumentException("row {$number}, count: a whole number from 1 to 999 is wanted");
+                throw new InvalidArgumentException(__('orders.order_list.no_count', ['row' => $number]));
             }
             $alike = implode(
                 "\0",

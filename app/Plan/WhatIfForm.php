@@ -5,8 +5,12 @@ declare(strict_types=1);
 namespace App\Plan;
 
 use App\Foundation\Clock\ShopClock;
+use App\Foundation\Words\Dates;
+use App\Foundation\Words\Words;
 use Carbon\CarbonImmutable;
 use Hakama\Plan\WhatIf;
+use Hakama\Words\Joined;
+use Hakama\Words\Texts;
 
 /** A what-if as it is written down: which machine is down until when, how many hands and frames more. */
 final class WhatIfForm
@@ -60,12 +64,12 @@ final class WhatIfForm
             $said[] =
                 __('plan.what_if_form.is_down_until', [
                     'machine' => $machine,
-                    'parse' => CarbonImmutable::parse(is_string($until) ? $until : '')->format('D j M H:i'),
+                    'parse' => Dates::dayTime(CarbonImmutable::parse(is_string($until) ? $until : '')),
                 ]);
         }
         if (is_string($kept['closes'] ?? null)) {
             $said[] = __('plan.what_if_form.the_shop_closes', [
-                'parse' => CarbonImmutable::parse($kept['closes'])->format('D j M H:i'),
+                'parse' => Dates::dayTime(CarbonImmutable::parse($kept['closes'])),
             ]);
         }
         $hands = is_numeric($kept['hands'] ?? null) ? (int) $kept['hands'] : 0;
@@ -73,11 +77,11 @@ final class WhatIfForm
             $said[] =
                 __('plan.what_if_form.machines_can_be_tended_at_once', ['hands' => abs($hands), 'value' => $hands > 0 ? ' '.__('plan.what_if_form.more') : ' '.__('plan.what_if_form.fewer'), 'value_2' => is_string($kept['from'] ?? null)
                     ? ' '.__('plan.what_if_form.from', [
-                        'parse' => CarbonImmutable::parse($kept['from'])->format('D j M H:i'),
+                        'parse' => Dates::dayTime(CarbonImmutable::parse($kept['from'])),
                     ])
                     : '', 'value_3' => is_string($kept['to'] ?? null)
                     ? ' '.__('plan.what_if_form.to', [
-                        'parse' => CarbonImmutable::parse($kept['to'])->format('D j M H:i'),
+                        'parse' => Dates::dayTime(CarbonImmutable::parse($kept['to'])),
                     ])
                     : '']);
         }
@@ -90,6 +94,6 @@ final class WhatIfForm
             ]) : '';
         }
 
-        return implode(', and ', array_filter($said, static fn(?string $one): bool => ($one ?? '') !== ''));
+        return Words::say(new Texts(Joined::And, ...array_values(array_filter($said, static fn(?string $one): bool => ($one ?? '') !== ''))));
     }
 }

@@ -15,6 +15,7 @@ use App\Foundation\Database\TurnCache;
 use App\Foundation\Http\SentForm;
 use App\Foundation\ShopProfile;
 use App\Foundation\Words\IcuTranslator;
+use App\Foundation\Words\Languages;
 use App\Foundation\Words\Words;
 use App\Money\Queries\ShopRates;
 use App\Orders\Actions\UndoOrder;
@@ -121,6 +122,11 @@ final class HakamaProvider extends ServiceProvider
             config(['app.timezone' => $zone]);
             date_default_timezone_set($zone);
         }
+        if (config('shop.languages') !== '') {
+            Languages::alsoFrom((string) config('shop.languages'));
+        }
+        Languages::speak(ShopProfile::languageAtHand());
+        Languages::live(ShopProfile::regionAtHand() ?? '');
         // Every form has a number of its own beside the token.
         foreach ([Text::class, Texts::class, Decimal::class, Money::class] as $said) {
             Blade::stringable($said, Words::say(...));

@@ -46,7 +46,7 @@ final readonly class DecisionRow
         $round = $roundMm === null ? '' : __('setup.decision_row.around_from_the_front_seam', [
             'round_mm' => $units->said($roundMm),
         ]);
-        $drivers = array_map(static fn(Driver $one): string => $one->value, $advice->drivers);
+        $drivers = array_map(static fn(Driver $one): string => Words::say($one->label()), $advice->drivers);
 
         return [
             self::of(
@@ -61,18 +61,18 @@ final readonly class DecisionRow
                 __('setup.decision_row.rotate_on_the_machine'),
                 $advice->turnIsKnown() ? self::turn($advice->turnToSet()) : __('setup.decision_row.pick_a_machine_first'),
             ),
-            self::of($advice, SetupTopic::Frame, __('setup.decision_row.frame'), $advice->fit->frame->id ?? 'none'),
+            self::of($advice, SetupTopic::Frame, __('setup.decision_row.frame'), $advice->fit->frame->id ?? __('setup.decision_row.none')),
             self::of(
                 $advice,
                 SetupTopic::Driver,
                 __('setup.decision_row.driver'),
-                implode(', else ', $drivers) ?: __('setup.decision_row.none_here'),
+                self::oneOf($drivers),
             ),
             self::of(
                 $advice,
                 SetupTopic::Access,
                 __('setup.decision_row.access'),
-                str_replace('_', ' ', $advice->access()->value),
+                Words::say($advice->access()->label()),
             ),
             self::of(
                 $advice,
@@ -84,21 +84,24 @@ final readonly class DecisionRow
                 $advice,
                 SetupTopic::Backing,
                 __('setup.decision_row.backing'),
-                Words::say($advice->backing->words()).", {$advice->backingGsm()} g/m²",
+                __('setup.decision_row.backing_of', [
+                    'backing' => Words::say($advice->backing->words()),
+                    'gsm' => $advice->backingGsm(),
+                ]),
             ),
             self::of(
                 $advice,
                 SetupTopic::Topper,
                 __('setup.decision_row.topper'),
-                $advice->topper ? __('setup.decision_row.film_on_top') : 'none',
+                $advice->topper ? __('setup.decision_row.film_on_top') : __('setup.decision_row.none'),
             ),
             self::of(
                 $advice,
                 SetupTopic::Thread,
                 __('setup.decision_row.thread'),
                 self::byBlock(
-                    "{$advice->threadWeight} weight",
-                    array_map(static fn(BlockAdvice $one): string => "{$one->threadWeight} weight", $blocks),
+                    __('setup.decision_row.weight', ['weight' => $advice->threadWeight]),
+                    array_map(static fn(BlockAdvice $one): string => __('setup.decision_row.weight', ['weight' => $one->threadWeight]), $blocks),
                 ),
             ),
             self::of(
@@ -114,6 +117,18 @@ final readonly class DecisionRow
                 'speed_spm' => $advice->speedSpm,
             ])),
         ];
+    }
+
+    /** @param list<string> $drivers the best one first */
+    private static function oneOf(array $drivers): string
+    {
+        $first = array_shift($drivers);
+
+        return match (true) {
+            $first === null => __('setup.decision_row.none_here'),
+            $drivers === [] => $first,
+            default => __('setup.decision_row.else', ['first' => $first, 'others' => self::oneOf($drivers)]),
+        };
     }
 
     public static function turn(Turn $turn): string

@@ -12,14 +12,11 @@ enum StockKind: string
 
     public function label(): string
     {
-        return ucfirst($this->value);
+        return (string) __("stock.kind.{$this->value}");
     }
 
     public function unit(): string
     {
-        return match ($this) {
-            self::Bobbins => 'bobbins',
-            self::Film => 'm²',
-        };
+        return (string) __("stock.kind_unit.{$this->value}");
     }
 }

@@ -45,17 +45,6 @@ enum Period: string
         };
     }
 
-    /** "Mon 2 Mar", "week 10", "March 2026", "2026". */
-    public function label(DateTimeImmutable $day): string
-    {
-        return match ($this) {
-            self::Day => $day->format('D j M'),
-            self::Week => 'week '.(int) $day->format('W').', '.$this->first($day)->format('j M'),
-            self::Month => $day->format('F Y'),
-            self::Year => $day->format('Y'),
-        };
-    }
-
     private function firstOf(string $day): string
     {
         $date = DateTimeImmutable::createFromFormat('!Y-m-d', $day);

@@ -65,9 +65,9 @@ enum Panel: string
     }
 
     /** The end of a tube that the house does not measure from, in words. */
-    public function otherEnd(): string
+    public function otherEnd(): End
     {
-        return $this === self::Leg ? 'hem' : 'shoulder';
+        return $this === self::Leg ? End::Hem : End::Shoulder;
     }
 
     public function isTube(): bool

@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace Hakama\Garment;
 
+use Hakama\Words\Text;
+
 /** The sizes of a run, small to large; One for caps, towels and the like. */
 enum Size: string
 {
@@ -17,6 +19,13 @@ enum Size: string
     case XXXL = '3XL';
     case XXXXL = '4XL';
     case XXXXXL = '5XL';
+
+    public function label(): Text
+    {
+        return $this === self::One
+            ? new Text('garment.size.one')
+            : new Text('garment.size.letters', ['size' => $this->value]);
+    }
 
     /**
      * A size run as people read it, small to large; what is no size of this list stands last.

@@ -21,6 +21,11 @@ enum Role: string
         return array_search($this, $order, true) >= array_search($other, $order, true);
     }
 
+    public function label(): Text
+    {
+        return new Text("people.role_name.{$this->value}");
+    }
+
     /** What it is for, as the page of people says it. */
     public function words(): Text
     {

@@ -9,12 +9,12 @@ final readonly class RuleSpec
 {
     /** Where each is set out, by the section of the house rules in which it stands. */
     private const SECTIONS = [
-        'Artwork' => ArtworkFigures::SPECS,
-        'Setup' => SetupFigures::SPECS,
-        'Placement' => PlacementFigures::SPECS,
-        'Plan' => PlanFigures::SPECS,
-        'Floor' => FloorFigures::SPECS,
-        'Books' => BooksFigures::SPECS,
+        'artwork' => ArtworkFigures::SPECS,
+        'setup' => SetupFigures::SPECS,
+        'placement' => PlacementFigures::SPECS,
+        'plan' => PlanFigures::SPECS,
+        'floor' => FloorFigures::SPECS,
+        'books' => BooksFigures::SPECS,
     ];
 
     public function __construct(

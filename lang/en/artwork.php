@@ -96,6 +96,7 @@ return [
     ],
     'cloth_drawing' => [
         'no_cloth_yet' => 'no cloth yet',
+        'cut' => '{what}, cut {frames}',
     ],
     'cloth_pattern_pdf' => [
         'after_block' => '{name}, {brings} after block {block}',
@@ -106,6 +107,7 @@ return [
         'drawn_from_the_front_lay_it' => 'Drawn from the front: lay it on the wrong side of the cloth.',
         'cut_along_the_solid_line_tape' => 'Cut along the solid line; tape it to the dashed line.{value}',
         'cut_x_mm_cm2_each_the' => 'Cut {value}. {width} × {height} mm, {area_cm2} cm² each. The arrow shows the grain and points up.',
+        'sheet' => 'Sheet {sheet} of {of}.',
     ],
     'copies' => [
         'grid' => 'Copies go in 1 to {most} columns and rows, with a gap of 0 mm or more.',
@@ -384,6 +386,7 @@ return [
         'preview' => 'Preview',
         'calculating' => 'Calculating…',
         'preview_it' => 'Preview',
+        'not_turned' => 'not',
     ],
     'make_artwork' => [
         'copies_across_1_to' => 'Copies across: 1 to {value}.',
@@ -705,5 +708,10 @@ return [
         'copies' => 'several in one frame',
         'names' => 'a name on each',
         'other' => 'other version',
+    ],
+    'verdict' => [
+        'yes' => 'yes',
+        'no' => 'no',
+        'unclear' => 'unclear',
     ],
 ];

@@ -17,6 +17,8 @@ return [
         'all_other_threads' => 'All other threads',
         'stitches_to_sew' => 'stitches to sew',
         'more_than_with_the_others' => ', more than with the others',
+        'in_stitches' => '{breaks} in {stitches} stitches',
+        'a_thousand' => '{rate} a thousand, {breaks} in {stitches}{more}',
     ],
     'costliest' => [
         'spoiled' => 'Spoiled: {cause}',
@@ -131,9 +133,15 @@ return [
     ],
     'period' => [
         'day' => 'Day',
-        'week' => 'Week',
+        'week' => 'week {week}, {day}',
         'month' => 'Month',
         'year' => 'Year',
+    ],
+    'period_name' => [
+        'day' => 'day',
+        'week' => 'week',
+        'month' => 'month',
+        'year' => 'year',
     ],
     'period_small' => [
         'day' => 'day',
@@ -245,5 +253,7 @@ return [
         'measured_figure_used' => 'measured figure used',
         'undone' => 'undone',
         'spoilage_on' => 'spoilage on {fabric}, {what}',
+        'of_pieces' => '{spoiled} of {pieces} pieces',
+        'share' => '{percent} %, {spoiled} of {pieces}',
     ],
 ];

@@ -24,6 +24,16 @@ return [
         'middle' => 'middle of the piece, half its measured height and width',
         'edge' => 'edge',
     ],
+    'drawn' => [
+        'collar' => 'collar',
+        'cuff' => 'cuff',
+        'heel' => 'heel',
+        'hood' => 'hood',
+        'opening' => 'opening',
+        'pocket' => 'pocket',
+        'rib' => 'rib',
+        'toe' => 'toe',
+    ],
     'end' => [
         'neck' => 'neck',
         'waist' => 'waist',
@@ -195,6 +205,10 @@ return [
     'refused' => [
         'no_measure' => '“{name}” is no measure of a garment.',
         'outside' => '{measure}: {least} to {most} mm, not {given}.',
+    ],
+    'size' => [
+        'one' => 'one size',
+        'letters' => '{size}',
     ],
     'stock_form' => [
         'off_cut' => 'off-cut',

@@ -120,13 +120,14 @@ return [
     'invoice_controller' => [
         'reload_the_page' => 'Reload the page.',
         'nothing_to_invoice_there_is_no' => 'Nothing to invoice: there is no price yet, or everything is invoiced.',
-        'credit' => 'Credit',
-        'invoice' => 'Invoice',
         'for' => 'For {customer}',
         'cancels_invoice' => 'Cancels invoice {value}',
         'invoice_written' => 'Invoice {number} written.',
         'a_credit_note_cannot_be_credited' => 'A credit note cannot be credited.',
         'credit_note_cancels_invoice' => 'Credit note {number} cancels invoice {number_2}.',
+        'of' => '{date}, order {number}',
+        'credit_number' => 'Credit note {number}',
+        'invoice_number' => 'Invoice {number}',
     ],
     'invoices' => [
         'invoice_was_written' => 'invoice {number} was written',
@@ -206,6 +207,7 @@ return [
         'needed_by' => 'Needed by {due_at}',
         'prices_are_for_the_current_artwork' => 'Prices are for the current artwork; another artwork has another price.',
         'amounts_saved' => 'Amounts saved.',
+        'sewn' => '{garment}, sewn: {places}',
     ],
     'no_price' => [
         'for_stitches' => '{decoration} has {stitches} stitches; the last price band ends at {most}.',
@@ -219,11 +221,13 @@ return [
     ],
     'paper_pdf' => [
         'total_due' => 'Total due, {currency}',
+        'together' => 'Together, {currency}',
+        'tax' => 'Tax, {percent} %',
     ],
     'price_controller' => [
         'the_price_list' => 'the price list',
         'price_list_saved_new_quotes_use' => 'Price list saved. New quotes use it.',
-        'an_hour_of_a_machine_costs' => 'An hour of a machine costs %s: %s written off, %s of power, %s of care.',
+        'an_hour_of_a_machine_costs' => 'An hour of a machine costs {hour}: {written_off} written off, {power} of power, {care} of care.',
         'purchase_saved_its_effect_on_the' => 'Purchase saved. Its effect on the rate is shown under What the log shows.',
         'no_rates_changed' => 'No rates changed.',
         'one_rate_changed' => 'One rate changed.',
@@ -305,8 +309,13 @@ return [
         'customer' => 'Customer',
     ],
     'rate_list' => [
-        'out_of_range' => 'row {row}: {label} is {least} to {most} {unit}, not “{typed}”',
-        'no_such_rate' => 'row {row}: there is no rate “{typed}”',
+        'out_of_range' => 'Row {row}: {label} is {least} to {most} {unit}, not “{typed}”.',
+        'no_such_rate' => 'Row {row}: there is no rate “{typed}”.',
+        'rows' => 'A list has 1 to {most} rows below its head.',
+        'columns' => 'The first row names the columns: rule and value, or {prices}.',
+        'no_price' => 'Row {row}: enter stitches, pieces and a price such as 6.50.',
+        'twice' => 'Row {row}: these stitches and pieces are in the list twice.',
+        'no_first' => 'Up to {stitches} stitches there is no price for one piece.',
     ],
     'risk' => [
         'at_stake_garments_worth' => 'At stake: {pieces} garments worth {on_table_cents}.',
@@ -321,7 +330,7 @@ return [
         'choose_a_file' => 'Choose a file.',
         'the_file_is_larger_than_half' => 'The file is larger than half a megabyte.',
         'the_file_did_not_arrive' => 'The file did not arrive.',
-        'nothing_was_imported' => 'Nothing was imported: {get_message}.',
+        'nothing_was_imported' => 'Nothing was imported: {get_message}',
     ],
     'ways_to_save' => [
         'sew_the' => 'Sew the {variant_label} “{name}”, {name_2}',

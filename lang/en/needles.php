@@ -134,6 +134,10 @@ return [
         'how_its_calculated' => 'How it’s calculated',
         'the_last_batches_of_weeks_are' => 'The last {batches} batches of {code} ({weeks} weeks) are replayed in order, three known ahead, as on the floor; then again with one thread pinned after the other, each time the one that saves most.',
     ],
+    'point' => [
+        'sharp' => 'sharp',
+        'ballpoint' => 'ballpoint',
+    ],
     'program' => [
         'unknown' => 'Set needles {needles}: it is not known what the machine has.',
         'still_set' => 'Needles {needles} are still set, from {batch}.',

@@ -28,6 +28,7 @@ return [
         'good_blanks' => 'Good blanks received (0–9999).',
         'wrong_blanks' => 'Wrong blanks received (0–9999).',
         'at_most_200' => 'At most 200 characters.',
+        'language_saved' => 'Saved. Papers and messages for {name} are in this language from now on.',
     ],
     'change_order' => [
         'reload_the_order_before_you_change' => 'Reload the order before you change it.',
@@ -225,7 +226,6 @@ return [
         'colour' => 'Colour',
         'pick_the_garments_colour' => 'Pick the garment’s colour',
         'quantity_by_size' => 'Quantity by size',
-        'one_size' => 'one size',
         'more_positions_for_example_along_a' => 'More positions, for example along a sleeve or leg',
         'garment_value' => 'Garment value',
         'spares' => 'Spares',
@@ -328,6 +328,8 @@ return [
     ],
     'order_check' => [
         'high_and_wide' => '{name}, {height} high and {width} wide',
+        'line' => 'Line {line}, {artwork}, {position}',
+        'cap_high' => '{style} ({height} high)',
     ],
     'order_controller' => [
         'order_saved' => 'Order {number} saved.',
@@ -352,6 +354,13 @@ return [
     ],
     'order_list' => [
         'one_size' => 'ONE SIZE',
+        'none_of_them' => 'Row {row}, {column}: “{typed}” is none of them. Write one of: {codes}.',
+        'no_day' => 'Row {row}, due: “{typed}” is no day. Write 2026-12-10 or 10.12.2026, and 14:30 after it for a time.',
+        'no_row' => 'There is no row in it.',
+        'no_column' => 'The first row names the columns, and there is no column {foreign}. Columns: {columns}.',
+        'too_many_rows' => 'It has more than {most} rows.',
+        'no_artwork' => 'Row {row}, artwork: the shop has none called “{typed}”.',
+        'no_count' => 'Row {row}, count: enter a whole number from 1 to 999.',
     ],
     'order_list_controller' => [
         'order_is_not_a_size' => 'Order {key}: {size} is not a size.',
@@ -363,6 +372,7 @@ return [
         'artwork_to_follow' => '{where}: artwork to follow.',
         'no_frame_fits_as_it_is' => '{where}: no frame fits as it is.',
         'its_colour' => 'its colour {number}',
+        'line' => 'Line {line}, {position}',
     ],
     'order_row' => [
         'n_1_blank_short' => '1 blank short',
@@ -381,6 +391,10 @@ return [
         'short' => ', {missing} short',
         'wrong' => '({wrong} wrong)',
         'of_good' => '{good} of {wanted} good{value}{value_2}',
+    ],
+    'piece' => [
+        'numbered' => 'no. {number}',
+        'of_size' => '{size} no. {number}',
     ],
     'place' => [
         'position' => 'Position',
@@ -507,6 +521,9 @@ return [
         'what_is_wrong' => 'What is wrong',
         'steps' => 'Order progress',
         'not_counted' => 'not counted',
+        'customer_reads' => '{name} reads',
+        'as_the_shop' => 'the shop’s language',
+        'save_language' => 'Save',
     ],
     'tags' => [
         'labels_order' => 'Labels, order {number}',

@@ -26,6 +26,13 @@ return [
     'change_person' => [
         'choose_a_role' => 'Choose a role.',
     ],
+    'choose_language' => [
+        'choose_one_of_the_list' => 'Choose one from the list.',
+    ],
+    'language_controller' => [
+        'chosen' => 'Hakama speaks your language from now on.',
+        'saved' => 'Language and region saved.',
+    ],
     'open_tablet' => [
         'give_it_a_name_for_example' => 'Give it a name, for example “by the window”.',
         'there_is_no_machine_with_that' => 'There is no machine with that name.',
@@ -83,8 +90,6 @@ return [
         'save' => 'Save',
         'none' => 'none',
         'saved' => 'saved',
-        'pin' => 'PIN',
-        'new_for' => 'New {value} for {name}',
         'set' => 'Set',
         'bring_back' => 'Bring back',
         'leaves_the_shop' => 'Leaves the shop',
@@ -104,6 +109,13 @@ return [
         'anyone_with_the_link_can_read' => 'Anyone with the link can read the calendar. If a link got out, make new ones.',
         'make_new_links' => 'Make new links',
         'at_machine' => 'At machine',
+        'language_and_region' => 'Language and region',
+        'language_of_the_shop' => 'Language of the shop',
+        'region' => 'Dates and hours as in',
+        'region_of_the_language' => 'the language’s own region',
+        'today_is_written' => 'Now: {example}. Everyone can choose their own language at the foot of any page; customers have theirs at their orders.',
+        'new_password_for' => 'New password for {name}',
+        'new_pin_for' => 'New PIN for {name}',
     ],
     'sign_in' => [
         'sign_in' => 'Sign in',

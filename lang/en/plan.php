@@ -93,6 +93,11 @@ return [
         'is_fixed' => 'Fixed.',
         'is_down' => 'down: {why}',
         'nobody_in' => 'nobody is in',
+        'bar_running' => '{code} running',
+        'bar_fixed' => '{code} fixed',
+        'bar_pieces' => '{pieces, plural, one {# pc} other {# pcs}}, {frame}, no. {number}',
+        'bar_short' => '{pieces, plural, one {# pc} other {# pcs}}, {short, plural, one {# blank short} other {# blanks short}}, {frame}, no. {number}',
+        'bar_sewn' => '{batch}: {loads} sewn',
     ],
     'choose_split' => [
         'enter_a_whole_number_of_at' => 'Enter a whole number of at least one.',
@@ -198,6 +203,9 @@ return [
         'own_late' => 'this batch {shift}, late',
         'own_on_time' => 'this batch {shift}, on time',
         'others_late' => '{late, plural, =0 {nothing else late} one {one other late} other {# others late}}',
+        'ready' => 'Ready {end}, on {machine}',
+        'later_list' => 'Later: {list}.',
+        'and_more' => ' and {more} more',
     ],
     'estimate' => [
         'its_colour' => 'its colour {colour}',
@@ -371,6 +379,8 @@ return [
     ],
     'time_axis' => [
         'week_from' => 'Week from {day}',
+        'today' => 'Today, {day}',
+        'hours' => '{day}, {from} to {to}',
     ],
     'unplaced' => [
         'cannot_run' => '{machine} cannot run it',

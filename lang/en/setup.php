@@ -65,6 +65,7 @@ return [
         'length_left_on_the_roll_mm' => 'Length left on the roll, mm',
         'update' => 'Update',
         'pieces_short' => 'pcs',
+        'short_for' => '{code} ({count, plural, one {# piece} other {# pieces}})',
     ],
     'backing_controller' => [
         'backing_for_cut_and_deducted_from' => 'Backing for {batch} cut and deducted from stock.',
@@ -185,6 +186,7 @@ return [
         'what_would_make_it_possible' => 'What would make it possible',
         'move_it' => 'Move it{value}',
         'nothing_we_know_of_ask_for' => 'Nothing we know of. Ask for another design or another garment.',
+        'in_size' => ' in {size}',
     ],
     'cut' => [
         'keep' => '{taken}; keep {left}',
@@ -212,6 +214,10 @@ return [
         'no_turn' => 'no turn',
         'turned_never_mirrored' => 'turned {value}°, never mirrored',
         'for_block' => '{wants} for block {value}',
+        'weight' => '{weight} weight',
+        'else' => '{first}, else {others}',
+        'none' => 'none',
+        'backing_of' => '{backing}, {gsm} g/m²',
     ],
     'decisions' => [
         'why' => 'why',
@@ -708,6 +714,7 @@ return [
         'of_the_hooped_piece' => '{link} of the hooped piece.',
         'measure_the_position_from_a_picture' => 'Measure the position from a picture',
         'more_about_this_setup' => 'More about this setup',
+        'holes' => 'holes {holes}',
     ],
     'show' => [
         'set_up' => 'Set up {name}',

@@ -15,6 +15,14 @@ return [
         'days_0_to_120_or_leave' => 'Days: 0 to 120, or leave it empty.',
         'reload_the_page' => 'Reload the page.',
     ],
+    'kind' => [
+        'bobbins' => 'Bobbins',
+        'film' => 'Film',
+    ],
+    'kind_unit' => [
+        'bobbins' => 'bobbins',
+        'film' => 'm²',
+    ],
     'match' => [
         'match_a_colour' => 'Match a colour',
         'the_five_closest_threads_on_the' => 'The five closest threads on the garment colour. Photos stay in this browser.',
@@ -75,6 +83,15 @@ return [
         'by_order' => 'By order',
         'order' => 'Order',
         'threads_metres' => 'Threads, metres',
+    ],
+    'of' => [
+        'Thread' => 'Thread',
+        'Backing' => 'Backing',
+        'Blanks' => 'Blanks',
+        'Bobbins' => 'Bobbins',
+        'Film' => 'Film',
+        'Cloth' => 'Cloth',
+        'Hardware' => 'Hardware',
     ],
     'ordering' => [
         'to_order' => 'To order',
@@ -150,7 +167,7 @@ return [
         'first_row' => 'first row',
         'must_name_the_columns_missing' => 'It must name the columns; missing: {value}.',
         'has_more_than_rows' => 'It has more than {value} rows.',
-        'save_it_as_csv_or_xlsx' => '{get_message}; save it as CSV or XLSX.',
+        'save_it_as_csv_or_xlsx' => '{get_message} Save it as CSV or XLSX.',
         'this_is_not_an_xlsx_file' => 'This is not an XLSX file.',
         'it_would_unpack_to_far_more' => 'It would unpack to far more than any thread shelf.',
         'the_xlsx_file_cannot_be_read' => 'The XLSX file cannot be read ({get_message}).',

@@ -9,6 +9,7 @@ import { player } from './player.js';
 import { rules } from './rules.js';
 import { spot } from './spot.js';
 import { since, timer } from './timer.js';
+import { say } from './words.js';
 
 htmx.config.includeIndicatorStyles = false;
 htmx.config.allowEval = false;
@@ -82,7 +83,7 @@ document.addEventListener('click', (event) => {
     // Where the clipboard is closed, the text is at least marked.
     navigator.clipboard?.writeText(text.value).then(
         () => {
-            copy.textContent = 'Copied';
+            copy.textContent = say('copied');
         },
         () => {},
     );

@@ -1,9 +1,11 @@
 // A tablet at a machine while the shop does not answer: it goes on taking touches, says how many wait, and delivers them
 // once and in order when the shop is back. What the shop refuses is shown until somebody has seen it.
 import { add, all, change, remove } from './kept.js';
+import { say } from './words.js';
 
 const field = (touch, name) => touch.fields.find(([one]) => one === name)?.[1] ?? '';
-const timeOf = (touch) => new Date(touch.at).toLocaleTimeString([], { hour: '2-digit', minute: '2-digit' });
+const timeOf = (touch) =>
+    new Date(touch.at).toLocaleTimeString(document.documentElement.lang, { hour: '2-digit', minute: '2-digit' });
 
 /** Where the machine stands by what the shop said last and what was touched since. */
 function stageAfter(stage, touches, table) {
@@ -54,8 +56,8 @@ export async function show() {
         waiting.length === 0
             ? ''
             : waiting.length === 1
-              ? 'One touch waits on this tablet.'
-              : `${waiting.length} touches wait on this tablet.`;
+              ? say('one_touch_waits')
+              : say('touches_wait', { count: waiting.length });
     const list = document.getElementById('kept-list');
     list.replaceChildren();
     for (const touch of waiting)
@@ -66,11 +68,14 @@ export async function show() {
         );
     for (const touch of refused) {
         line(
-            `${timeOf(touch)} ${labels[field(touch, 'kind')] ?? field(touch, 'kind')}: not taken. ${touch.refused}`,
+            say('not_taken', {
+                touch: `${timeOf(touch)} ${labels[field(touch, 'kind')] ?? field(touch, 'kind')}`,
+                why: touch.refused,
+            }),
             list,
         ).append(
             button(
-                'Seen',
+                say('seen'),
                 async () => {
                     await remove(touch.seq);
                     await show();
@@ -129,7 +134,7 @@ export async function deliver() {
                 await remove(touch.seq);
             } else if ([409, 422, 403, 404].includes(answer.status)) {
                 const said = await answer.json().catch(() => ({}));
-                await change({ ...touch, refused: said.message ?? 'The shop refused it.' });
+                await change({ ...touch, refused: said.message ?? say('refused') });
             } else {
                 throw new Error(`the shop answered ${answer.status}`);
             }

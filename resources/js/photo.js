@@ -1,4 +1,6 @@
 // Takes a colour from a photo of the garment. The photo is drawn on a canvas here and goes nowhere.
+import { say } from './words.js';
+
 const AROUND = 2;
 
 export function photo() {
@@ -54,7 +56,7 @@ export function photo() {
         try {
             picture = await createImageBitmap(file);
         } catch {
-            hint.textContent = 'That is no photo this browser can open. Choose a JPEG, PNG or WebP.';
+            hint.textContent = say('no_photo');
             canvas.hidden = true;
             return;
         }

@@ -2,9 +2,10 @@
 // out by the shop; the picture is drawn here and goes nowhere.
 import { findTargets } from './targets.js';
 import { sew, track } from './track.js';
+import { say } from './words.js';
 
 const NAMES = ['top', 'right', 'bottom', 'left'];
-const CORNERS = ['upper left', 'upper right', 'lower right', 'lower left'];
+const CORNERS = ['upper_left', 'upper_right', 'lower_right', 'lower_left'];
 const LOUPE = 6;
 
 class Place {
@@ -48,7 +49,7 @@ class Place {
     }
 
     names() {
-        return [...this.onFrame(), ...this.touched()];
+        return [...this.onFrame().map((name) => say(name)), ...this.touched()];
     }
 
     // The points of the frame stay; what else was touched is of another question.
@@ -108,7 +109,7 @@ class Place {
         try {
             this.picture = await createImageBitmap(file);
         } catch {
-            this.hint('That is no picture this browser can open. Choose a JPEG, PNG or WebP.');
+            this.hint(say('no_picture'));
             return;
         }
         this.points.fill(null);
@@ -118,8 +119,8 @@ class Place {
         this.fit();
         this.hint(
             found && this.question() === 'place'
-                ? 'The targets were found. Touch the four points of the frame, its top first.'
-                : `Touch the four points of the frame, then: ${this.touched().join(', ')}.`,
+                ? say('targets_found')
+                : say('touch_points', { points: this.touched().join(', ') }),
         );
         this.choose(0);
     }
@@ -195,7 +196,7 @@ class Place {
         const said = document.getElementById('place-said');
         said.classList.toggle('now', !answer?.ok || told?.say === 'hoop_again');
         if (!answer?.ok) {
-            said.textContent = told?.message ?? 'The shop does not answer; nothing was measured.';
+            said.textContent = told?.message ?? say('no_answer');
             return;
         }
         this.answer = this.question() === 'place' ? told : null;
@@ -203,10 +204,14 @@ class Place {
         this.box.dataset.said = told.say;
         if (this.question() !== 'place') return;
         const { left, right, top, bottom } = told.clear;
-        document.getElementById('place-clear').textContent =
-            `Then ${left} mm are left of the design, ${right} right, ${top} above and ${bottom} below; ` +
-            `the tightest place has ${told.least_mm}` +
-            (told.fits ? '.' : `, and ${told.margin_mm} are wanted: hoop again.`);
+        document.getElementById('place-clear').textContent = say(told.fits ? 'clear' : 'clear_too_little', {
+            left,
+            right,
+            top,
+            bottom,
+            least: told.least_mm,
+            margin: told.margin_mm,
+        });
         this.sewn ??= await track(this.data.track).catch(() => null);
         this.paint();
     }

@@ -1,6 +1,7 @@
 // Moving a batch on the cloth: drag it, or lift it with keys once it has the focus. Before it is let go the server
 // says what that brings.
 import htmx from 'htmx.org';
+import { say } from './words.js';
 
 const sheet = () => document.getElementById('plan');
 const bars = (machine) =>
@@ -35,7 +36,7 @@ async function weigh(bar, machine, rank, hint = '') {
     mark(bar, machine, rank);
     const answer = await fetch(url).then(
         (response) => response.text(),
-        () => 'The server does not answer; nothing is moved.',
+        () => say('nothing_moved'),
     );
     if (asked === url.search && sheet()) document.getElementById('consequence').innerHTML = `${answer} ${hint}`;
 }
@@ -84,7 +85,7 @@ function byKey(event) {
                 ),
             ),
         };
-        weigh(bar, lifted.machine, lifted.rank, 'Enter lets it go there, Escape leaves it.');
+        weigh(bar, lifted.machine, lifted.rank, say('drop_or_leave'));
     };
     if (event.shiftKey && event.key === 'ArrowRight') lift(from.machine, from.rank + 1);
     else if (event.shiftKey && event.key === 'ArrowLeft') lift(from.machine, from.rank - 1);
@@ -98,7 +99,7 @@ function byKey(event) {
         send(bar, machine, rank);
     } else if (event.key === 'Escape' && lifted) {
         settle();
-        document.getElementById('consequence').textContent = 'It stays where it was.';
+        document.getElementById('consequence').textContent = say('stays');
     } else if (event.key === 'Enter') location.href = bar.dataset.href;
     else if (event.key === 'ArrowRight') around[at + 1]?.focus();
     else if (event.key === 'ArrowLeft') around[at - 1]?.focus();

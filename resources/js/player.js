@@ -3,6 +3,7 @@
 import { select } from 'd3-selection';
 import { zoom, zoomIdentity } from 'd3-zoom';
 import { blockAt, recordAfter, sew, TRIM, track } from './track.js';
+import { say } from './words.js';
 
 const KEPT_BYTES = 64 * 1024 * 1024;
 const BARE = '#8a8577';
@@ -335,7 +336,7 @@ class Player {
         if (this.ruler.length === 2) {
             const [[ax, ay], [bx, by]] = this.ruler;
             const mm = (Math.hypot(bx - ax, by - ay) / 10).toFixed(1);
-            this.find('hint').textContent = `${mm} mm apart. Press once more to measure anew.`;
+            this.find('hint').textContent = say('apart', { mm });
             this.box.querySelector('#letter-mm').value = mm;
             const near = this.nearest((this.onScreen(ax, ay)[0] + px) / 2, (this.onScreen(ax, ay)[1] + py) / 2);
             this.box.querySelector('#letter-block').selectedIndex = blockAt(this.t, near);
@@ -460,7 +461,7 @@ class Player {
     play() {
         if (this.stitch >= this.t.sewn) this.goTo(0);
         this.playing = true;
-        this.find('play').textContent = 'Pause';
+        this.find('play').textContent = say('pause');
         const times = this.times;
         let before = performance.now();
         let at = this.stitch;
@@ -489,7 +490,7 @@ class Player {
 
     pause() {
         this.playing = false;
-        this.find('play').textContent = 'Play';
+        this.find('play').textContent = say('play');
     }
 
     tell() {
@@ -499,17 +500,23 @@ class Player {
         const block = blockAt(t, Math.max(1, stitch));
         const at = stitch > 0 ? t.stitches[stitch - 1] : null;
         this.scrub.value = stitch;
-        this.scrub.setAttribute('aria-valuetext', `stitch ${stitch} of ${t.sewn}, block ${block + 1}`);
+        this.scrub.setAttribute('aria-valuetext', say('scrub', { stitch, of: t.sewn, block: block + 1 }));
         this.find('stitch').textContent = n(stitch);
         this.find('of').textContent = n(t.sewn);
-        this.find('block').textContent = `${block + 1} of ${t.blocks.length}`;
+        this.find('block').textContent = say('of', { some: block + 1, all: t.blocks.length });
         const clock = this.times;
-        this.find('clock').textContent = `${minutes(stitch === 0 ? 0 : clock[stitch - 1])} of ${minutes(this.total)}`;
+        this.find('clock').textContent = say('of', {
+            some: minutes(stitch === 0 ? 0 : clock[stitch - 1]),
+            all: minutes(this.total),
+        });
         const mm = (tenths) => Math.abs(tenths / 10).toFixed(1);
         this.find('place').textContent =
             at === null
-                ? 'at the start'
-                : `${mm(t.xs[at])} ${t.xs[at] < 0 ? 'left' : 'right'}, ${mm(t.ys[at])} ${t.ys[at] < 0 ? 'down' : 'up'}`;
+                ? say('at_the_start')
+                : say(`place_${t.xs[at] < 0 ? 'left' : 'right'}_${t.ys[at] < 0 ? 'down' : 'up'}`, {
+                      x: mm(t.xs[at]),
+                      y: mm(t.ys[at]),
+                  });
         this.find('length').textContent =
             at === null
                 ? ''

@@ -1,4 +1,5 @@
 import readCode from 'jsqr';
+import { say } from './words.js';
 
 /** Reads a label with the camera, or from a picture of it, and goes to the piece. Nothing is sent but what stands on it. */
 const box = document.getElementById('scan');
@@ -28,7 +29,7 @@ function found(label) {
         const field = document.getElementById('code');
         field.value = label;
         field.form.requestSubmit();
-        said.textContent = 'Read: the next one.';
+        said.textContent = say('next_label');
     }
 }
 
@@ -36,12 +37,12 @@ box.querySelector('[data-scan=camera]').addEventListener('click', async () => {
     try {
         video.srcObject = await navigator.mediaDevices.getUserMedia({ video: { facingMode: 'environment' } });
     } catch {
-        said.textContent = 'The camera cannot be used here: take a picture of the label instead, or type it.';
+        said.textContent = say('no_camera');
         return;
     }
     video.hidden = false;
     await video.play();
-    said.textContent = 'Hold the label before the camera.';
+    said.textContent = say('hold_label');
     const look = () => {
         const isRead = video.videoWidth > 0 && read(video, video.videoWidth, video.videoHeight);
         if (!isRead || 'counts' in box.dataset) setTimeout(look, 150);
@@ -53,10 +54,9 @@ document.getElementById('scan-file').addEventListener('change', async (event) =>
     if (!file) return;
     try {
         const picture = await createImageBitmap(file);
-        if (!read(picture, picture.width, picture.height))
-            said.textContent = 'No label is to be seen in it: nearer, straight from above, and without glare.';
+        if (!read(picture, picture.width, picture.height)) said.textContent = say('no_label');
     } catch {
-        said.textContent = 'That is no picture.';
+        said.textContent = say('no_picture');
     }
 });
 document.querySelector('[data-count]')?.addEventListener('htmx:afterRequest', (event) => {

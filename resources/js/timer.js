@@ -1,3 +1,5 @@
+import { say } from './words.js';
+
 /**
  * What is done by the clock, act after act: `data-timer` has the seconds of each, `data-acts` their names. It begins at a
  * touch, goes on to the next by itself and can be begun again.
@@ -22,7 +24,7 @@ export function timer() {
                     left -= s;
                     return false;
                 });
-                if (at < 0) return stop('Done.');
+                if (at < 0) return stop(say('done'));
                 const words = `${acts[at]}: ${Math.ceil(seconds[at] - left)} s`;
                 if (shown.textContent !== words) shown.textContent = words;
             };

@@ -22,6 +22,7 @@ Route::controller(ChangeController::class)
     ->group(static function (): void {
         Route::post('/lines/{line}/arrivals', 'arrive')->name('arrive')->can(Ability::Operate)->whereNumber('line');
         Route::get('/{order}/story', 'story')->name('story')->can(Ability::Look);
+        Route::put('/{order}/language', 'language')->name('language')->can(Ability::Plan);
         Route::put('/{order}/shelf', 'shelve')->name('shelve')->can(Ability::Operate);
         Route::get('/{order}/change', 'edit')->name('edit')->can(Ability::Look);
         Route::get('/{order}/lines/new', 'more')->name('more')->can(Ability::Look);

@@ -3,6 +3,7 @@
 declare(strict_types=1);
 
 use App\People\Ability;
+use App\People\Http\LanguageController;
 use App\People\Http\PeopleController;
 use App\People\Http\SignInController;
 use App\People\Http\TabletController;
@@ -15,6 +16,8 @@ Route::controller(SignInController::class)->group(static function (): void {
 });
 Route::get('/tablet', [TabletController::class, 'show'])->name('tablet.pair')->can(Ability::Open);
 Route::post('/tablet', [TabletController::class, 'store'])->name('tablet.take')->can(Ability::Open);
+Route::post('/language', [LanguageController::class, 'choose'])->name('language')->can(Ability::Open);
+Route::put('/shop/people/language', [LanguageController::class, 'shop'])->name('people.language')->can(Ability::Own);
 Route::controller(PeopleController::class)
     ->prefix('shop/people')
     ->name('people.')

@@ -128,7 +128,7 @@ final class KeyboardTest extends BrowserTestCase
             $this->browser
                 ->wait(8, 100)
                 ->until(
-                    fn(): bool => str_contains($this->textOf('#consequence'), 'Enter lets it go there'),
+                    fn(): bool => str_contains($this->textOf('#consequence'), 'Enter drops it there'),
                     'nothing is said of the move',
                 );
             $this->keys(WebDriverKeys::ENTER);

@@ -104,11 +104,11 @@ final class LabelTest extends BrowserTestCase
         imagepng($blank, $picture);
         $this->visit('/floor/tags');
         $this->find('#scan-file')->setFileDetector(new LocalFileDetector())->sendKeys($picture);
-        $this->sees('No label is to be seen in it');
+        $this->sees('No label found in it');
         file_put_contents($picture, 'not a picture');
         $this->visit('/floor/tags');
         $this->find('#scan-file')->setFileDetector(new LocalFileDetector())->sendKeys($picture);
-        $this->sees('That is no picture.');
+        $this->sees('This browser cannot open that picture');
         unlink($picture);
     }
 }

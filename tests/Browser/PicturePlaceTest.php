@@ -80,8 +80,8 @@ final class PicturePlaceTest extends BrowserTestCase
             ,
         );
         $told = $this->drawn(3, 1200, 900, 4.0, false, 1.2, $window, true);
-        $this->sees('The targets were found');
-        $this->sees('mm are left of the design');
+        $this->sees('Targets found');
+        $this->sees('Room left of the design');
         $said = $this->textOf('#place-said');
         [$right, $up, $deg] = $told['truth'];
         if (abs($deg) > 1.0) {
@@ -122,7 +122,7 @@ final class PicturePlaceTest extends BrowserTestCase
             'return JSON.parse(document.querySelector("[data-place]").dataset.place).frames[document.getElementById("place-frame").value][0]',
         );
         $this->sees(sprintf('Move it %.1f mm right.', $width / 10));
-        $this->sees('mm are left of the design');
+        $this->sees('Room left of the design');
         // The same picture is asked for a seam: the points of the frame stay.
         $this->choose('#place-ask', 'seams');
         $this->sees('left seam again');

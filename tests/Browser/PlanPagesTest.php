@@ -31,7 +31,7 @@ final class PlanPagesTest extends BrowserTestCase
         $this->shift(WebDriverKeys::ARROW_LEFT);
         $this->browser
             ->wait(8, 100)
-            ->until(fn(): bool => str_contains($this->textOf('#consequence'), 'Enter lets it go there'));
+            ->until(fn(): bool => str_contains($this->textOf('#consequence'), 'Enter drops it there'));
         $this->keys(WebDriverKeys::ENTER);
         $this->browser
             ->wait(8, 100)

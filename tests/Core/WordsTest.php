@@ -61,6 +61,20 @@ final class WordsTest extends TestCase
     }
 
     #[Test]
+    public function a_script_holds_no_words(): void
+    {
+        $found = [];
+        foreach (self::files('resources/js', '.js') as $file) {
+            $source = preg_replace('/^\s*(\/\/|\*|\/\*).*$/m', '', (string) file_get_contents($file)) ?? '';
+            preg_match_all('/[\'"`](?:\$\{[^}]*\} )?[A-Z][a-z]+(?: [a-z]|[^\'"`\w]*[\'"`];)[^\'"`]*/', $source, $sentences);
+            foreach (preg_grep('/^.(Error|Arrow|Enter|Escape|Tab|Accept|Space|Home|End)/', $sentences[0], PREG_GREP_INVERT) ?: [] as $words) {
+                $found[] = self::short($file).": {$words}";
+            }
+        }
+        self::assertSame([], $found);
+    }
+
+    #[Test]
     public function the_application_says_nothing_by_itself(): void
     {
         $found = [];
@@ -155,6 +169,18 @@ final class WordsTest extends TestCase
     {
         $there = self::words();
         $asked = $named = $prefixes = [];
+        foreach (self::files('resources/js', '.js') as $file) {
+            $source = (string) file_get_contents($file);
+            preg_match_all('/\bsay\(\'(\w+)\'/', $source, $said);
+            preg_match_all('/[\'"`](\w+_)\$\{/', $source, $begun);
+            // Both cases of a choice, and what stands in a list to be said.
+            preg_match_all('/\'(\w+)\'/', $source, $any);
+            foreach ($said[1] as $key) {
+                $asked["common.script.{$key}"] = self::short($file);
+            }
+            $named += array_fill_keys(array_map(static fn(string $key): string => "common.script.{$key}", $any[1]), true);
+            $prefixes += array_fill_keys(array_map(static fn(string $key): string => "common.script.{$key}", $begun[1]), true);
+        }
         foreach ([...self::files('resources/views', '.php'), ...self::files('app', '.php'), ...self::files('core', '.php')] as $file) {
             $source = (string) file_get_contents($file);
             // A key may stand in a choice of two, so that what is named anywhere counts as asked for.

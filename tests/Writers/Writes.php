@@ -103,6 +103,12 @@ final class Writes
                 "order,customer,due,garment,fabric,colour,size,count,position\n".
                     "1,Harbour Choir,2026-03-20 16:00,polo,pique,ink,M,2,left_chest\n",
             ),
+            'orders.language' => static fn() => Write::to(
+                'PUT',
+                '/orders/'.self::polos()->number.'/language',
+                ['reads' => 'es'],
+                Second::Same,
+            ),
             'orders.change' => static function (): Write {
                 $order = self::polos();
 
@@ -992,6 +998,13 @@ final class Writes
                     Second::Refused,
                 )->refused();
             },
+            'language' => static fn() => Write::to('POST', '/language', ['language' => 'es'], Second::Same),
+            'people.language' => static fn() => Write::to(
+                'PUT',
+                '/shop/people/language',
+                ['language' => 'es', 'region' => 'MX'],
+                Second::Same,
+            ),
             'sign-out' => static fn() => Write::to('POST', '/sign-out', [], Second::Refused),
             'tablet.take' => static fn() => Write::to(
                 'POST',

@@ -68,10 +68,9 @@ final class ClothDrawing
                 ),
             );
             $drawn .= sprintf(
-                '<text x="%s" y="4" font-size="4">%s, cut %d</text>',
+                '<text x="%s" y="4" font-size="4">%s</text>',
                 round($x, 2),
-                e($what),
-                max(1, $bill->frames),
+                e(__('artwork.cloth_drawing.cut', ['what' => $what, 'frames' => max(1, $bill->frames)])),
             );
             $x += $box->width() + 10;
             $high = max($high, $box->height());

@@ -130,11 +130,10 @@ final class ClothPatternPdf
         $pdf->text(Tile::MARGIN_MM, 16, mb_strimwidth($title, 0, 60, '…'));
         $pdf->font(10);
         $pdf->text(Tile::MARGIN_MM, 22, $what);
-        $sheet = sprintf(
-            ' Sheet %d of %d.',
-            ($tile->row - 1) * $template->columns + $tile->column,
-            count($template->tiles),
-        );
+        $sheet = ' '.__('artwork.cloth_pattern_pdf.sheet', [
+            'sheet' => ($tile->row - 1) * $template->columns + $tile->column,
+            'of' => count($template->tiles),
+        ]);
         $pdf->text(Tile::MARGIN_MM, 27, $how.(count($template->tiles) > 1 ? $sheet : ''));
     }
 }

@@ -42,7 +42,10 @@ final readonly class BreakLearning
             RuleWords::label($rule),
             [$rule->value => $now],
             [$rule->value => $would],
-            sprintf('%d in %s stitches', $rate->n, Figure::words(1000 * $rate->of)),
+            __('books.break_learning.in_stitches', [
+                'breaks' => $rate->n,
+                'stitches' => Figure::words(1000 * $rate->of),
+            ]),
             sprintf('± %s', Figure::words($rate->spread, 3)),
             [
                 ...self::rows(
@@ -90,15 +93,14 @@ final readonly class BreakLearning
         return array_map(
             static fn(array $one): array => [
                 $one[0],
-                sprintf(
-                    '%s a thousand, %d in %s%s',
-                    Figure::words($one[2] > 0 ? $one[1] / $one[2] : 0.0, 3),
-                    $one[1],
-                    Figure::words(1000 * $one[2]),
-                    LearnedRate::standsOut($one[1], $one[2], $breaks - $one[1], $thousands - $one[2])
+                __('books.break_learning.a_thousand', [
+                    'rate' => Figure::words($one[2] > 0 ? $one[1] / $one[2] : 0.0, 3),
+                    'breaks' => $one[1],
+                    'stitches' => Figure::words(1000 * $one[2]),
+                    'more' => LearnedRate::standsOut($one[1], $one[2], $breaks - $one[1], $thousands - $one[2])
                         ? __('books.break_learning.more_than_with_the_others')
                         : '',
-                ),
+                ]),
                 false,
             ],
             $some,

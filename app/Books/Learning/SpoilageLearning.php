@@ -43,17 +43,16 @@ final readonly class SpoilageLearning
             RuleWords::label($rule),
             [$rule->value => $now],
             [$rule->value => $would],
-            sprintf('%d of %s pieces', $rate->n, Figure::words($rate->of)),
+            __('books.spoilage_learning.of_pieces', ['spoiled' => $rate->n, 'pieces' => Figure::words($rate->of)]),
             sprintf('± %s %%', Figure::words(100 * $rate->spread, 1)),
             array_map(
                 static fn(array $one): array => [
                     Words::say(Fabric::from($one['fabric'])->label()),
-                    sprintf(
-                        '%s %%, %d of %d',
-                        Figure::words((100 * $one['spoiled']) / max(1, $one['pieces']), 1),
-                        $one['spoiled'],
-                        $one['pieces'],
-                    ),
+                    __('books.spoilage_learning.share', [
+                        'percent' => Figure::words((100 * $one['spoiled']) / max(1, $one['pieces']), 1),
+                        'spoiled' => $one['spoiled'],
+                        'pieces' => $one['pieces'],
+                    ]),
                     false,
                 ],
                 $by,

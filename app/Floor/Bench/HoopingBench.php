@@ -7,6 +7,7 @@ namespace App\Floor\Bench;
 use App\Floor\Log\FloorLog;
 use App\Floor\Models\BatchProgress;
 use App\Floor\Queries\Board;
+use App\Foundation\Words\KeptText;
 use App\Foundation\Words\Words;
 use App\Orders\Models\Piece;
 use App\Plan\OpenBatch;
@@ -72,7 +73,7 @@ final readonly class HoopingBench
                     $open,
                     (string) $size,
                     array_values($pieces->pluck('id')->map(intval(...))->all()),
-                    $setup->placements[$size] ?? '',
+                    KeptText::said($setup->placements[$size] ?? ''),
                     new BenchFrame(
                         $setup->frame->code,
                         max(0, $free[$setup->frame->code] ?? 0),

@@ -9,6 +9,7 @@ use App\Floor\Models\BatchProgress;
 use App\Floor\Models\Finishing;
 use App\Floor\Models\FloorEvent;
 use App\Foundation\Database\Transaction;
+use App\Foundation\Words\Dates;
 use App\Machine\Models\Machine;
 use App\Orders\Models\Decoration;
 use App\Orders\Models\OrderLine;
@@ -248,7 +249,7 @@ final readonly class FinishBook
             : __('floor.finish_book.no_spare_left_order_one_more', [
                 'garment_label' => $line->garmentLabel(),
                 'number' => $line->order->number,
-                'due_at' => $line->order->due_at->format('D j M, H:i'),
+                'due_at' => Dates::dayTime($line->order->due_at),
             ]);
     }
 }

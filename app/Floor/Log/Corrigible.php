@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Floor\Log;
 
 use App\Floor\Models\FloorEvent;
+use App\Foundation\Words\Dates;
 use App\Machine\Models\Machine;
 use App\Orders\Models\Piece;
 use Hakama\Floor\EventKind;
@@ -49,13 +50,11 @@ final readonly class Corrigible
                         $event->seq,
                         $id,
                         $isDone ? EventKind::PieceReturned : EventKind::SpoilWithdrawn,
-                        sprintf(
-                            '%s, %s: %s at %s',
-                            $event->batch->code,
-                            $piece->label(),
-                            $isDone ? 'counted' : 'spoiled',
-                            $event->recorded_at->format('D H:i'),
-                        ),
+                        __($isDone ? 'floor.corrigible.counted' : 'floor.corrigible.spoiled', [
+                            'code' => $event->batch->code,
+                            'piece' => $piece->label(),
+                            'time' => Dates::weekdayTime($event->recorded_at),
+                        ]),
                     );
                 }
             }

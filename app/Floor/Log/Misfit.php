@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Floor\Log;
 
 use App\Floor\Models\FloorEvent;
+use App\Foundation\Words\Dates;
 use App\Foundation\Words\Words;
 use App\Machine\Models\Machine;
 use App\Plan\Models\Batch;
@@ -65,8 +66,8 @@ final readonly class Misfit
         return __('floor.misfit.load_at_by', [
             'code' => $this->batch->code,
             'load' => $this->event->load,
-            'value' => str_replace('_', ' ', $this->event->kind->value),
-            'recorded_at' => $this->event->recorded_at->format('D j M H:i:s'),
+            'value' => __("floor.event.{$this->event->kind->value}"),
+            'recorded_at' => Dates::dayTime($this->event->recorded_at),
             'value_2' => $this->event->source === 'machine' ? __('floor.misfit.the_machine') : __('floor.misfit.hand'),
         ]);
     }

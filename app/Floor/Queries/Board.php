@@ -129,7 +129,7 @@ final readonly class Board
             : [
                 new Act(
                     '',
-                    $pieces === 1 ? __('floor.board.finish_one_piece') : "finish {$pieces} pieces",
+                    __('floor.board.finish_pieces', ['pieces' => $pieces]),
                     false,
                     INF,
                     __('floor.board.no_machine_is_waiting_for_it'),

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Floor\Queries;
 
 use App\Floor\Models\FloorEvent;
+use App\Foundation\Words\Dates;
 use App\Machine\Models\Machine;
 use App\Setup\Models\Origin;
 use Carbon\CarbonImmutable;
@@ -54,7 +55,7 @@ final readonly class FoundOrigin
             'x_mm' => number_format($this->xMm, 1, '.', ''),
             'y_mm' => number_format($this->yMm, 1, '.', ''),
             'value' => $this->who === '' ? '' : "{$this->who}, ",
-            'at' => $this->at->format('j M, H:i'),
+            'at' => Dates::dateTime($this->at),
             'value_2' => $this->wasOff ? ' '.__('floor.found_origin.the_frame_was_off_since_then') : '',
         ]);
     }

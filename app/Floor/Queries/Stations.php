@@ -6,6 +6,7 @@ namespace App\Floor\Queries;
 
 use App\Artwork\HoopingTapes;
 use App\Floor\Log\FloorLog;
+use App\Foundation\Words\KeptText;
 use App\Machine\Models\Machine;
 use App\Orders\Models\Decoration;
 use App\Orders\Models\Piece;
@@ -100,7 +101,7 @@ final readonly class Stations
                         $setup->holes,
                     ),
             ),
-            $setup->placements ?? [],
+            array_map(KeptText::said(...), $setup->placements ?? []),
             // Before the list is gone through nobody has confirmed anything.
             $run->stage === Stage::Preflight ? [] : self::confirmed($open->id),
             $setup,

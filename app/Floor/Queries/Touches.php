@@ -21,7 +21,7 @@ final class Touches
             EventKind::Stopped => __('floor.touches.stop'),
             EventKind::Resumed => __('floor.touches.go_on'),
             EventKind::PieceDone => __('floor.touches.done_count_it'),
-            default => str_replace('_', ' ', $kind->value),
+            default => (string) __("floor.event.{$kind->value}"),
         };
     }
 

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Foundation\Clock;
 
+use App\Foundation\Words\Dates;
 use Carbon\CarbonImmutable;
 use DateTimeImmutable;
 use DateTimeZone;
@@ -58,9 +59,9 @@ final class ShopClock
     /** "Wed 16:00"; with its date where a day of the week alone could be taken for another week's. */
     public static function words(CarbonImmutable $time): string
     {
-        return $time->format(
-            abs(intdiv(self::seconds($time), self::DAY) - intdiv(self::now(), self::DAY)) < 7 ? 'D H:i' : 'D j M H:i',
-        );
+        return abs(intdiv(self::seconds($time), self::DAY) - intdiv(self::now(), self::DAY)) < 7
+            ? Dates::weekdayTime($time)
+            : Dates::dayTime($time);
     }
 
     /** "22 h 1 min", "3 d 2 h", "12 min": two units at most, and none that is nought but for minutes. */

@@ -65,7 +65,7 @@ final class Csv
             $text = mb_convert_encoding($text, 'UTF-8', 'Windows-1252');
         }
         if (str_contains($text, "\0")) {
-            throw new InvalidArgumentException('it is no text');
+            throw new InvalidArgumentException(__('common.csv.no_text'));
         }
         $stream = fopen('php://temp', 'w+b');
         assert($stream !== false);
@@ -78,7 +78,7 @@ final class Csv
             $cells = array_map(strval(...), $cells);
             if (max(array_map(strlen(...), $cells)) > self::LONGEST) {
                 throw new InvalidArgumentException(
-                    sprintf('row %d has a cell of more than %d letters', count($lines) + 1, self::LONGEST),
+                    __('common.csv.long_cell', ['row' => count($lines) + 1, 'most' => self::LONGEST]),
                 );
             }
             $lines[] = $cells;

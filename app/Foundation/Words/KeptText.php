@@ -29,6 +29,17 @@ final class KeptText
         return new Text($kept['key'], array_map(self::valueOf(...), (array) ($kept['with'] ?? [])));
     }
 
+    /** Words of whatever kind; said() says them again in the language of whoever reads them. */
+    public static function keep(Text|Texts|string $words): mixed
+    {
+        return self::value($words);
+    }
+
+    public static function said(mixed $kept): string
+    {
+        return Words::say(self::part($kept));
+    }
+
     private static function value(string|int|Decimal|Money|Text|Texts $value): mixed
     {
         return match (true) {

@@ -83,7 +83,7 @@ final class Words
     {
         /** @var array<string, NumberFormatter> $kept */
         static $kept = [];
-        $locale = trans()->getLocale();
+        $locale = Languages::locale();
         $formatter = $kept["{$locale} {$digits}"] ??= self::formatter($locale, $digits);
 
         return (string) $formatter->format($value);

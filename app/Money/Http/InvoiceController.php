@@ -6,6 +6,7 @@ namespace App\Money\Http;
 
 use App\Foundation\Http\Download;
 use App\Foundation\ShopProfile;
+use App\Foundation\Words\Dates;
 use App\Money\Actions\Invoices;
 use App\Money\Models\Invoice;
 use App\Money\Papers\PaperPdf;
@@ -68,16 +69,27 @@ final readonly class InvoiceController
 
     public function paper(Invoice $invoice): Response
     {
-        $invoice->load(['order']);
+        $invoice->load('order.customer');
+
+        return $this->premises->writeTo($invoice->order->customer->language, fn(): Response => $this->written($invoice));
+    }
+
+    private function written(Invoice $invoice): Response
+    {
         $isCredit = $invoice->credits_id !== null;
 
         return Download::pdf(
             PaperPdf::of(
                 $this->premises->shop()->name,
-                ($isCredit ? __('money.invoice_controller.credit').' ' : __('money.invoice_controller.invoice').' ').$invoice->number,
+                $isCredit
+                    ? __('money.invoice_controller.credit_number', ['number' => (string) $invoice->number])
+                    : __('money.invoice_controller.invoice_number', ['number' => (string) $invoice->number]),
                 [
                     __('money.invoice_controller.for', ['customer' => $invoice->customer]),
-                    'Of '.$invoice->issued_at->format('j F Y').", order {$invoice->order->number}",
+                    __('money.invoice_controller.of', [
+                        'date' => Dates::full($invoice->issued_at),
+                        'number' => $invoice->order->number,
+                    ]),
                     ...$isCredit
                         ? [__('money.invoice_controller.cancels_invoice', [
                             'value' => Invoice::query()->whereKey($invoice->credits_id)->value('number'),

@@ -7,6 +7,7 @@ namespace App\Money\Http;
 use App\Foundation\Database\Transaction;
 use App\Foundation\Http\Download;
 use App\Foundation\ShopProfile;
+use App\Foundation\Words\Dates;
 use App\Money\Actions\Invoices;
 use App\Money\Http\Requests\KeepMoney;
 use App\Money\LineMoney;
@@ -83,15 +84,21 @@ final readonly class MoneyController
     public function quote(Order $order): Response
     {
         $order->load('customer');
+
+        return $this->premises->writeTo($order->customer->language, fn(): Response => $this->quoted($order));
+    }
+
+    private function quoted(Order $order): Response
+    {
         $money = $this->accounts->of($order);
         $price = $money->priceCents();
         abort_if($price === null, 404);
         $rows = array_map(
             static fn(LineMoney $line): array => [
-                'text' =>
-                    $line->line->garmentLabel().
-                    ', sewn: '.
-                    $line->line->decorations->whereNull('split_from_id')->map->positionLabel()->implode(', '),
+                'text' => __('money.money_controller.sewn', [
+                    'garment' => $line->line->garmentLabel(),
+                    'places' => $line->line->decorations->whereNull('split_from_id')->map->positionLabel()->implode(', '),
+                ]),
                 'pieces' => $line->job->pieces,
                 'cents' => $line->quote->price ?? 0,
             ],
@@ -112,8 +119,8 @@ final readonly class MoneyController
                 __('money.money_controller.quote_for_order', ['number' => $order->number]),
                 [
                     __('money.money_controller.for', ['name' => $order->customer->name]),
-                    __('money.money_controller.valid_for_30_days', ['now' => CarbonImmutable::now()->format('j F Y')]),
-                    __('money.money_controller.needed_by', ['due_at' => $order->due_at->format('l j F Y, H:i')]),
+                    __('money.money_controller.valid_for_30_days', ['now' => Dates::full(CarbonImmutable::now())]),
+                    __('money.money_controller.needed_by', ['due_at' => Dates::longDayYearTime($order->due_at)]),
                 ],
                 $rows,
                 $price,

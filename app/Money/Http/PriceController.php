@@ -81,13 +81,12 @@ final class PriceController
             ->route('prices.show')
             ->with(
                 'done',
-                sprintf(
-                    __('money.price_controller.an_hour_of_a_machine_costs'),
-                    ...array_map(
-                        Amount::plain(...),
-                        [$hour->cents(), $hour->writtenOff->cents(), $hour->power->cents(), $hour->care->cents()],
-                    ),
-                ),
+                __('money.price_controller.an_hour_of_a_machine_costs', [
+                    'hour' => Amount::plain($hour->cents()),
+                    'written_off' => Amount::plain($hour->writtenOff->cents()),
+                    'power' => Amount::plain($hour->power->cents()),
+                    'care' => Amount::plain($hour->care->cents()),
+                ]),
             );
     }
 

@@ -6,6 +6,7 @@ namespace App\Money\Http;
 
 use App\Foundation\Http\Download;
 use App\Foundation\ShopProfile;
+use App\Foundation\Words\Dates;
 use App\Foundation\Words\Words;
 use App\Money\Actions\QuoteBook;
 use App\Money\AskedPrice;
@@ -13,6 +14,7 @@ use App\Money\Http\Requests\AnswerQuote;
 use App\Money\Http\Requests\KeepQuote;
 use App\Money\Models\GivenQuote;
 use App\Money\Papers\PaperPdf;
+use App\Orders\Models\Customer;
 use App\People\Caller;
 use App\Shop\House;
 use Hakama\House\HouseRule;
@@ -93,6 +95,13 @@ final readonly class QuoteController
     /** One page for the customer. */
     public function paper(GivenQuote $quote): Response
     {
+        $reads = Customer::query()->where('name', $quote->customer)->value('language');
+
+        return $this->premises->writeTo($reads, fn(): Response => $this->written($quote));
+    }
+
+    private function written(GivenQuote $quote): Response
+    {
         $shop = $this->premises->shop();
 
         return Download::pdf(
@@ -101,7 +110,7 @@ final readonly class QuoteController
                 __('money.quote_controller.quote', ['quote' => $quote->label()]),
                 [__('money.quote_controller.for', [
                     'customer' => $quote->customer,
-                ]), __('money.quote_controller.valid_for_30_days', ['made_at' => $quote->made_at->format('j F Y')])],
+                ]), __('money.quote_controller.valid_for_30_days', ['made_at' => Dates::full($quote->made_at)])],
                 $quote->rows,
                 $quote->price_cents,
                 $shop->currency,

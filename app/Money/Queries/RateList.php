@@ -17,7 +17,7 @@ final readonly class RateList
 {
     private const RATES = ['rule', 'label', 'value', 'unit'];
     private const PRICES = ['stitches_to', 'pieces_from', 'price'];
-    private const SECTION = 'Books';
+    private const SECTION = 'books';
     private const MOST = 500;
 
     /**
@@ -65,14 +65,14 @@ final readonly class RateList
         $head = Csv::head($lines);
         $rows = Csv::named($lines);
         if ($rows === [] || count($rows) > self::MOST) {
-            throw new InvalidArgumentException(sprintf('a list has 1 to %d rows below its head', self::MOST));
+            throw new InvalidArgumentException(__('money.rate_list.rows', ['most' => self::MOST]));
         }
 
         return match (true) {
             array_diff(['rule', 'value'], $head) === [] => self::readRates($rows),
             array_diff(self::PRICES, $head) === [] => self::readPrices($rows),
             default => throw new InvalidArgumentException(
-                'its first row names the columns: rule and value, or '.implode(', ', self::PRICES),
+                __('money.rate_list.columns', ['prices' => implode(', ', self::PRICES)]),
             ),
         };
     }
@@ -117,10 +117,10 @@ final readonly class RateList
             [$to, $from] = [self::whole($row['stitches_to'], 10_000_000), self::whole($row['pieces_from'], 100_000)];
             $price = self::number($row['price']);
             if ($to === null || $from === null || $price === null || $price < 0 || $price > 10_000) {
-                throw new InvalidArgumentException("row {$number}: stitches, pieces and a price such as 6.50 are wanted");
+                throw new InvalidArgumentException(__('money.rate_list.no_price', ['row' => $number]));
             }
             if (isset($steps["{$to} {$from}"])) {
-                throw new InvalidArgumentException("row {$number}: that many stitches and pieces stand there twice");
+                throw new InvalidArgumentException(__('money.rate_list.twice', ['row' => $number]));
             }
             $steps["{$to} {$from}"] = [
                 'stitches_to' => $to,
@@ -131,7 +131,7 @@ final readonly class RateList
         }
         foreach ($least as $to => $from) {
             if ($from > 1) {
-                throw new InvalidArgumentException("up to {$to} stitches there is no price for one piece");
+                throw new InvalidArgumentException(__('money.rate_list.no_first', ['stitches' => $to]));
             }
         }
 

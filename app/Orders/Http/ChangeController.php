@@ -11,6 +11,7 @@ use App\Orders\Actions\ArtworkChoice;
 use App\Orders\Actions\OrderChange;
 use App\Orders\Http\Requests\AddLines;
 use App\Orders\Http\Requests\ChangeOrder;
+use App\Orders\Http\Requests\ChooseCustomerLanguage;
 use App\Orders\Http\Requests\HandOverGarments;
 use App\Orders\Messages;
 use App\Orders\Models\Arrival;
@@ -32,6 +33,7 @@ use Carbon\CarbonImmutable;
 use Illuminate\Contracts\View\View;
 use Illuminate\Http\RedirectResponse;
 use Illuminate\Http\Request;
+use Illuminate\Http\Response;
 use Illuminate\Support\Facades\Validator;
 
 /** What happens to an order after it was entered: it is changed, cancelled, its blanks come, it is handed over. */
@@ -40,23 +42,25 @@ final class ChangeController
     /** What came of it beside the sewing: blanks, slips, messages, and who changed what. */
     public function story(Order $order, PlanBoard $board, ShopProfile $premises, House $house): View
     {
+        $order->load(['customer', 'lines']);
         $garments = OrderedGarments::of($order);
         $ends = $board->orderEnds($order->id, $garments->pieces - $garments->piecesDone);
 
         return view('orders.story', [
-            'order' => $order->load(['customer', 'lines']),
+            'order' => $order,
             'garments' => $garments,
             'steps' => OrderSteps::of($order, $garments, $ends),
             'slips' => $garments->slips,
             'changes' => ChangeLog::of(Change::ORDER, (string) $order->number),
-            'messages' => Messages::of(
+            'language' => $premises->shop()->language,
+            'messages' => $premises->writeTo($order->customer->language, static fn(): array => Messages::of(
                 $order,
                 $premises->shop()->name,
                 $house->rules(),
                 $ends,
                 $garments->piecesDone,
                 $garments->pieces,
-            ),
+            )),
         ]);
     }
 
@@ -287,15 +291,29 @@ final class ChangeController
         return redirect()->route('orders.slip', [$order, $slip->number]);
     }
 
-    public function slip(Order $order, int $number, ShopProfile $premises, House $house): View
+    /** For the customer, and so in their language. */
+    public function slip(Order $order, int $number, ShopProfile $premises, House $house): Response
     {
-        return view('orders.slip', [
+        $order->load(['customer', 'lines.decorations.artwork']);
+        $slip = static fn(): string => view('orders.slip', [
             'rules' => $house->rules(),
-            'order' => $order->load(['customer', 'lines.decorations.artwork']),
+            'order' => $order,
             'slip' => HandOver::query()->where('order_id', $order->id)->where('number', $number)->firstOrFail(),
             'garments' => OrderedGarments::of($order),
             'shop' => $premises->shop()->name,
             'now' => ShopClock::words(CarbonImmutable::now()),
-        ]);
+        ])->render();
+
+        return new Response($premises->writeTo($order->customer->language, $slip));
+    }
+
+    /** Papers and messages for this customer are in another language from now on. */
+    public function language(ChooseCustomerLanguage $request, Order $order): RedirectResponse
+    {
+        $order->customer()->firstOrFail()->update(['language' => $request->language()]);
+
+        return redirect()
+            ->route('orders.story', $order)
+            ->with('done', __('orders.change_controller.language_saved', ['name' => $order->customer->name]));
     }
 }

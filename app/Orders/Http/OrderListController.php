@@ -30,7 +30,7 @@ final readonly class OrderListController
         try {
             $list = OrderList::read((string) $request->list()->getRealPath());
         } catch (InvalidArgumentException $e) {
-            throw ValidationException::withMessages(['list' => ucfirst($e->getMessage()).'.']);
+            throw ValidationException::withMessages(['list' => $e->getMessage()]);
         }
         $checked = [];
         $problems = [];

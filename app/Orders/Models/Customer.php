@@ -10,6 +10,7 @@ use Illuminate\Database\Eloquent\Model;
  * @property int    $id
  * @property string $name
  * @property float  $late_weight how much a minute late counts for them against that of others
+ * @property string|null $language in which papers and messages are written; null: that of the shop
  */
 final class Customer extends Model
 {

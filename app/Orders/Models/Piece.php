@@ -8,6 +8,7 @@ use App\Foundation\Clock\Moment;
 use Carbon\CarbonImmutable;
 use Hakama\Floor\FinishState;
 use Hakama\Floor\PieceState;
+use Hakama\Garment\Size;
 use Illuminate\Database\Eloquent\Attributes\Scope;
 use Illuminate\Database\Eloquent\Builder;
 use Illuminate\Database\Eloquent\Model;
@@ -65,6 +66,8 @@ final class Piece extends Model
 
     public function label(): string
     {
-        return $this->size === 'one' ? "no. {$this->number}" : "{$this->size} no. {$this->number}";
+        return $this->size === Size::One->value
+            ? __('orders.piece.numbered', ['number' => (string) $this->number])
+            : __('orders.piece.of_size', ['size' => $this->size, 'number' => (string) $this->number]);
     }
 }

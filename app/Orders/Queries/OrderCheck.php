@@ -74,7 +74,11 @@ final readonly class OrderCheck
                     ->setRelation('artwork', $artwork);
                 $warnings = $setups->warnings($decoration, $typed->sizes);
                 if ($warnings !== []) {
-                    $said[] = [sprintf('Line %d, %s, %s', $i + 1, $artwork->name, Words::say($position->label())), $warnings];
+                    $said[] = [__('orders.order_check.line', [
+                        'line' => $i + 1,
+                        'artwork' => $artwork->name,
+                        'position' => Words::say($position->label()),
+                    ]), $warnings];
                 }
             }
         }
@@ -91,7 +95,10 @@ final readonly class OrderCheck
                 continue;
             }
             $face = CapFace::ofStyle($style, $house);
-            $words = sprintf('%s (%s high)', $style->name, $units->said($face->limitMm));
+            $words = __('orders.order_check.cap_high', [
+                'style' => $style->name,
+                'height' => $units->said($face->limitMm),
+            ]);
             $face->holds($artwork->bounds()) ? ($take[] = $words) : ($not[] = $words);
         }
 

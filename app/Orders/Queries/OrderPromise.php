@@ -58,7 +58,10 @@ final readonly class OrderPromise
             }
             foreach ($typed->decorations as [$position, $artworkId]) {
                 $artwork = $artworks[$artworkId ?? 0] ?? null;
-                $where = sprintf('Line %d, %s', $i + 1, Words::say($position->label()));
+                $where = __('orders.order_promise.line', [
+                    'line' => $i + 1,
+                    'position' => Words::say($position->label()),
+                ]);
                 if ($artwork === null) {
                     $left[] = __('orders.order_promise.artwork_to_follow', ['where' => $where]);
                     continue;

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Orders\Queries;
 
+use App\Foundation\Words\Dates;
 use App\Orders\Models\Order;
 use App\Orders\OrderStep;
 use Carbon\CarbonImmutable;
@@ -23,7 +24,7 @@ final readonly class OrderSteps
         $last = $garments->slips->last();
 
         return [
-            new OrderStep(__('orders.order_steps.received'), 1, 1, $order->received_at->format('D j M')),
+            new OrderStep(__('orders.order_steps.received'), 1, 1, Dates::day($order->received_at)),
             new OrderStep(
                 __('orders.order_steps.blanks'),
                 array_sum(array_column($garments->here, 'good')),
@@ -33,14 +34,14 @@ final readonly class OrderSteps
                 __('orders.order_steps.sewn'),
                 $garments->piecesDone,
                 $garments->pieces,
-                $garments->piecesDone < $garments->pieces && $ends !== null ? $ends->format('D j M, H:i') : '',
+                $garments->piecesDone < $garments->pieces && $ends !== null ? Dates::dayTime($ends) : '',
             ),
             new OrderStep(__('orders.order_steps.ready'), $sum($garments->done), $wanted, $order->shelf),
             new OrderStep(
                 __('orders.order_steps.handed_over'),
                 $sum($garments->handed),
                 $wanted,
-                $last?->handed_at->format('D j M') ?? '',
+                $last === null ? '' : Dates::day($last->handed_at),
             ),
         ];
     }

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\People\Http;
 
 use App\Foundation\ShopProfile;
+use App\Foundation\Words\Words;
 use App\People\Caller;
 use App\People\Http\Requests\SignIn;
 use App\People\Models\Person;
@@ -37,7 +38,7 @@ final class SignInController
             ->intended('/')
             ->with('done', __('people.sign_in_controller.you_are_signed_in_as', [
                 'name' => $person->name,
-                'value' => $person->role->value,
+                'value' => Words::small($person->role->label()),
             ]));
     }
 

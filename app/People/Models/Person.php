@@ -17,6 +17,7 @@ use Illuminate\Foundation\Auth\User;
  * @property Role                 $role
  * @property string|null          $password   its hash; null: does not sign in at desks
  * @property string|null          $pin        its hash; null: is chosen without one
+ * @property string|null          $language   null: that of the shop
  * @property CarbonImmutable|null $retired_at
  */
 final class Person extends User

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Plan\Chart;
 
 use App\Foundation\Clock\ShopClock;
+use App\Foundation\Words\Dates;
 use Carbon\CarbonImmutable;
 use Hakama\Calendar\WorkCalendar;
 
@@ -56,11 +57,11 @@ final readonly class TimeAxis
         foreach ($this->days as [$from, $to]) {
             for ($t = (int) ceil($from / $step) * $step; $t <= $to; $t += $step) {
                 if ($this->zoom !== Zoom::Week || $t < $to) {
-                    $ticks[] = [$this->x($t), ShopClock::time($t)->format('H:i'), false];
+                    $ticks[] = [$this->x($t), Dates::time(ShopClock::time($t)), false];
                 }
             }
             if ($this->zoom === Zoom::Week) {
-                $ticks[] = [$this->x($from), ShopClock::time($from)->format('D j M'), true];
+                $ticks[] = [$this->x($from), Dates::day(ShopClock::time($from)), true];
             }
         }
 
@@ -70,13 +71,15 @@ final readonly class TimeAxis
     public function title(): string
     {
         return match ($this->zoom) {
-            Zoom::Week => __('plan.time_axis.week_from', ['day' => $this->day->format('l j F')]),
-            Zoom::Day => ($this->day->isToday() ? 'Today, ' : '').$this->day->format('l j F'),
-            Zoom::Hour => $this->day->format('D j F').
-                ', '.
-                ShopClock::time($this->days[0][0])->format('H:i').
-                ' to '.
-                ShopClock::time($this->days[0][1])->format('H:i'),
+            Zoom::Week => __('plan.time_axis.week_from', ['day' => Dates::longDay($this->day)]),
+            Zoom::Day => $this->day->isToday()
+                ? __('plan.time_axis.today', ['day' => Dates::longDay($this->day)])
+                : Dates::longDay($this->day),
+            Zoom::Hour => __('plan.time_axis.hours', [
+                'day' => Dates::day($this->day),
+                'from' => Dates::time(ShopClock::time($this->days[0][0])),
+                'to' => Dates::time(ShopClock::time($this->days[0][1])),
+            ]),
         };
     }
 

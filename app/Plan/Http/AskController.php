@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Plan\Http;
 
 use App\Foundation\Clock\ShopClock;
+use App\Foundation\Words\Dates;
 use App\Plan\Estimate;
 use App\Plan\Http\Requests\AskPlan;
 use App\Plan\Models\Proposal;
@@ -120,7 +121,7 @@ final readonly class AskController
                     ($odds->promise === null
                         ? __('plan.ask_controller.no_time_in_the_planned_days')
                         : __('plan.ask_controller.promise', [
-                            'promise' => ShopClock::time($odds->promise)->format('D j M H:i'),
+                            'promise' => Dates::dayTime(ShopClock::time($odds->promise)),
                         ]));
     }
 }

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Plan\Queries;
 
 use App\Foundation\Clock\ShopClock;
+use App\Foundation\Words\Dates;
 use App\Plan\OpenBatch;
 use App\Plan\OrderedBy;
 use App\Shop\Figure;
@@ -98,10 +99,10 @@ final readonly class Comparison
             }
             $messages[] = [
                 $order,
-                __('plan.comparison.your_order_no_was_promised_for', ['number' => $number, 'due_at' => $order->dueAt->format('l j F, H:i'), 'value' => $latest[$number] === PHP_INT_MAX
+                __('plan.comparison.your_order_no_was_promised_for', ['number' => $number, 'due_at' => Dates::longDayTime($order->dueAt), 'value' => $latest[$number] === PHP_INT_MAX
                         ? __('plan.comparison.we_cannot_yet_say_when_it')
                         : __('plan.comparison.it_will_be_ready', [
-                            'latest' => ShopClock::time($latest[$number])->format('l j F, H:i'),
+                            'latest' => Dates::longDayTime(ShopClock::time($latest[$number])),
                         ])]),
             ];
         }

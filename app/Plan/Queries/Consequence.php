@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Plan\Queries;
 
 use App\Foundation\Clock\ShopClock;
+use App\Foundation\Words\Dates;
 use Hakama\Plan\Option;
 use Hakama\Plan\Placed;
 
@@ -108,7 +109,10 @@ final class Consequence
     public static function asked(Option $option, ?int $due): string
     {
         $words = [
-            sprintf('Ready %s, on %s', ShopClock::time($option->end)->format('D j M H:i'), $option->machine).
+            __('plan.consequence.ready', [
+                'end' => Dates::dayTime(ShopClock::time($option->end)),
+                'machine' => $option->machine,
+            ]).
             ($due === null
                 ? ''
                 : ($option->end > $due
@@ -117,7 +121,7 @@ final class Consequence
             '.',
         ];
         $later = array_filter($option->others->later, static fn(int $seconds): bool => $seconds >= 60);
-        $words[] = $later === [] ? __('plan.consequence.nothing_else_ends_later') : 'Later: '.self::list($later).'.';
+        $words[] = $later === [] ? __('plan.consequence.nothing_else_ends_later') : __('plan.consequence.later_list', ['list' => self::list($later)]);
         if ($option->others->late !== []) {
             $words[] = __('plan.consequence.become_late', [
                 'named' => self::named($option->others->late),
@@ -182,7 +186,8 @@ final class Consequence
     private static function named(array $codes): string
     {
         return implode(', ', array_slice($codes, 0, self::NAMED)).
-            (count($codes) > self::NAMED ? ' and '.(count($codes) - self::NAMED).' more' : '');
+            (count($codes) > self::NAMED
+                ? __('plan.consequence.and_more', ['more' => count($codes) - self::NAMED]) : '');
     }
 
     /** @param array<string, int> $shifts */

@@ -7,6 +7,7 @@ namespace App\Plan\Queries;
 use App\Foundation\Clock\Moment;
 use App\Foundation\Clock\ShopClock;
 use App\Foundation\Formats\Csv;
+use App\Foundation\Words\Dates;
 use App\Machine\Models\Machine;
 use App\Orders\Models\Customer;
 use App\Orders\Models\Order;
@@ -44,8 +45,8 @@ final class PlanExport
                         'customer' => $batch->order->customer,
                         'frame' => $batch->batch->equipment->frame,
                         'changeover_s' => (int) round($placed->changeoverS / 60),
-                        'start' => ShopClock::time($placed->start())->format('H:i'),
-                        'due_at' => $batch->order->dueAt->format('D j M H:i'),
+                        'start' => Dates::time(ShopClock::time($placed->start())),
+                        'due_at' => Dates::dayTime($batch->order->dueAt),
                     ]),
                 );
             }
@@ -88,7 +89,7 @@ final class PlanExport
                     $of === [] => __('plan.plan_export.not_planned_yet'),
                     in_array(null, $of, true) => __('plan.plan_export.not_fully_planned_yet'),
                     default => __('plan.plan_export.planned_to_end', [
-                        'value' => ShopClock::time(max([0, ...array_filter($of, is_int(...))]))->format('D j M H:i'),
+                        'value' => Dates::dayTime(ShopClock::time(max([0, ...array_filter($of, is_int(...))]))),
                     ]),
                 }]),
             );

@@ -5,7 +5,7 @@ declare(strict_types=1);
 namespace App\Setup\Actions;
 
 use App\Foundation\Database\Transaction;
-use App\Foundation\Words\Words;
+use App\Foundation\Words\KeptText;
 use App\Machine\Models\Frame;
 use App\Orders\Models\Decoration;
 use App\Plan\Models\Batch;
@@ -44,7 +44,7 @@ final readonly class SetupChoices
         $units = $this->house->units();
         $placements = array_column(
             array_map(
-                static fn(SizeRow $row): array => [$row->size->value, Words::say($row->placement()->brief($units))],
+                static fn(SizeRow $row): array => [$row->size->value, KeptText::keep($row->placement()->brief($units))],
                 $sizes->rows,
             ),
             1,
@@ -53,8 +53,8 @@ final readonly class SetupChoices
         $departures = array_map(
             static fn(Departure $one): array => [
                 'about' => $one->about,
-                'advised' => Words::say($one->advised),
-                'chosen' => Words::say($one->chosen),
+                'advised' => KeptText::keep($one->advised),
+                'chosen' => KeptText::keep($one->chosen),
                 'why' => trim($whys[$one->about] ?? ''),
             ],
             Departure::between($advice, $choice),

@@ -4,11 +4,13 @@ declare(strict_types=1);
 
 namespace App\Setup\Http;
 
+use App\Foundation\Words\Words;
 use App\Setup\Http\Requests\LogPractice;
 use App\Setup\Models\Practice;
 use App\Setup\PracticeBook;
 use App\Shop\Catalogue\Catalogue;
 use Hakama\Garment\Fabric;
+use Hakama\Garment\Garment;
 use Hakama\Garment\Position;
 use Illuminate\Contracts\View\View;
 use Illuminate\Http\RedirectResponse;
@@ -102,8 +104,8 @@ final class PracticeController
                 return [
                     'order' => (int) $line->number,
                     'customer' => $line->customer,
-                    'garment' => trim("{$line->style} ".str_replace('_', ' ', $line->garment)),
-                    'fabric' => str_replace('_', ' ', $line->fabric),
+                    'garment' => trim($line->style.' '.Words::say(Garment::from($line->garment)->label())),
+                    'fabric' => Words::say(Fabric::from($line->fabric)->label()),
                     'pieces' => (int) $line->pieces,
                     'cents' => $each === null ? null : (int) $line->pieces * (int) $each,
                 ];

@@ -38,9 +38,9 @@ use Illuminate\Database\Eloquent\Relations\HasMany;
  * @property list<array{float, float}>|null $parts what of the design's height each of several hoopings sews, mm
  * @property int|null        $printed_machine_id for which its sheet was printed last
  * @property CarbonImmutable|null $printed_at
- * @property list<array{about: string, advised: string, chosen: string, why: string}>|null $departures from the
+ * @property list<array{about: string, advised: mixed, chosen: mixed, why: string}>|null $departures from the
  *     advice, each with its reason
- * @property array<string, string>|null $placements size => where the design goes, in few words
+ * @property array<string, mixed>|null $placements size => where the design goes, in few words (KeptText)
  * @property Collection<int, SetupTime> $times
  * @property Frame           $frame
  * @property Decoration      $decoration

@@ -6,6 +6,7 @@ namespace App\Setup\Queries;
 
 use App\Artwork\Models\ArtworkBlock;
 use App\Foundation\StateHash;
+use App\Foundation\Words\Languages;
 use App\Machine\Models\Machine;
 use App\Orders\Models\Decoration;
 use App\Setup\PracticeBook;
@@ -61,7 +62,7 @@ final readonly class MachineSetups
         ]);
 
         return Cache::remember(
-            "setup-{$decorationId}-{$machine->id}-{$sign}",
+            "setup-{$decorationId}-{$machine->id}-{$sign}-".Languages::now(),
             self::KEPT_S,
             fn(): ?SetupOnMachine => $this->setups->on(
                 Decoration::query()->findOrFail($decorationId)->loadForSetup(),

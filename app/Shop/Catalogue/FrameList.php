@@ -24,11 +24,13 @@ final class FrameList implements CatalogueList
                 'kind',
                 ['required', 'in:'.implode(',', array_column(FrameKind::cases(), 'value'))],
                 array_column(FrameKind::cases(), 'value'),
+                cases: FrameKind::cases(),
             ),
             new Column(
                 'driver',
                 ['required', 'in:'.implode(',', array_column(Driver::cases(), 'value'))],
                 array_column(Driver::cases(), 'value'),
+                cases: Driver::cases(),
             ),
             new Column('outer_width_mm', $side, unit: 'mm'),
             new Column('outer_height_mm', $side, unit: 'mm'),

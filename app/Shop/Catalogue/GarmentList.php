@@ -6,6 +6,7 @@ namespace App\Shop\Catalogue;
 
 use App\Foundation\Database\Transaction;
 use App\Garment\Models\GarmentStyle;
+use BackedEnum;
 use Hakama\Garment\Fabric;
 use Hakama\Garment\Garment;
 use Hakama\Garment\Measure;
@@ -35,28 +36,18 @@ final class GarmentList implements CatalogueList
 
     public function columns(): array
     {
-        $any = static fn(array $cases, bool $wanted = true): array => [
-            $wanted ? 'required' : 'nullable',
-            'in:'.implode(',', array_column($cases, 'value')),
-        ];
-        $column = static fn(string $name, array $cases, bool $wanted = true): Column => new Column(
-            $name,
-            $any($cases, $wanted),
-            array_column($cases, 'value'),
-        );
-
         return [
             new Column('style', ['required', 'string', 'max:80']),
-            $column('garment', Garment::cases()),
-            $column('fabric', Fabric::cases()),
-            $column('structure', Structure::cases(), false),
-            $column('profile', Profile::cases(), false),
-            $column('stretch', Stretch::cases(), false),
-            $column('thickness', Thickness::cases(), false),
-            $column('surface', Surface::cases(), false),
+            self::of('garment', Garment::cases()),
+            self::of('fabric', Fabric::cases()),
+            self::of('structure', Structure::cases(), false),
+            self::of('profile', Profile::cases(), false),
+            self::of('stretch', Stretch::cases(), false),
+            self::of('thickness', Thickness::cases(), false),
+            self::of('surface', Surface::cases(), false),
             new Column('pale', ['nullable', 'in:yes,no'], ['yes', 'no']),
             new Column('unit_value', ['nullable', 'numeric', 'between:0,1000000']),
-            $column('size', Size::cases()),
+            self::of('size', Size::cases()),
             ...array_map(
                 static fn(Measure $measure): Column => new Column(
                     $measure->value.'_mm',
@@ -66,6 +57,19 @@ final class GarmentList implements CatalogueList
                 Measure::cases(),
             ),
         ];
+    }
+
+    /** @param list<BackedEnum> $cases what can be chosen */
+    private static function of(string $name, array $cases, bool $wanted = true): Column
+    {
+        $codes = array_map(strval(...), array_column($cases, 'value'));
+
+        return new Column(
+            $name,
+            [$wanted ? 'required' : 'nullable', 'in:'.implode(',', $codes)],
+            $codes,
+            cases: $cases,
+        );
     }
 
     public function rows(): array

@@ -27,7 +27,7 @@ final readonly class PositionList implements CatalogueList
         );
 
         return [
-            new Column('position', ['required', 'in:'.implode(',', $positions)], array_values($positions)),
+            new Column('position', ['required', 'in:'.implode(',', $positions)], array_values($positions), cases: Position::cases()),
             ...array_map(
                 static fn(string $name): Column => new Column(
                     $name,
@@ -75,7 +75,7 @@ final readonly class PositionList implements CatalogueList
                             $number,
                             $column,
                             __('shop.position_list.has_no_such_figure', [
-                                'value' => str_replace('_', ' ', $row['position']),
+                                'value' => Words::say(Position::from($row['position'])->label()),
                             ]),
                         );
                     }

@@ -11,8 +11,11 @@ final class UnfitList extends RuntimeException
 {
     private const SAID_AT_ONCE = 6;
 
-    /** @param list<string> $problems row by row */
-    private function __construct(public readonly array $problems)
+    /**
+     * @param list<string> $problems row by row
+     * @param string       $alone    the same where there is but one row, which is a form
+     */
+    private function __construct(public readonly array $problems, public readonly string $alone = '')
     {
         $more = count($problems) - self::SAID_AT_ONCE;
         parent::__construct(
@@ -31,6 +34,9 @@ final class UnfitList extends RuntimeException
 
     public static function at(int $row, string $column, string $what): self
     {
-        return new self([__('shop.unfit_list.row', ['row' => $row, 'column' => $column, 'what' => $what])]);
+        return new self(
+            [__('shop.unfit_list.row', ['row' => $row, 'column' => $column, 'what' => $what])],
+            __('shop.unfit_list.alone', ['column' => $column, 'what' => $what]),
+        );
     }
 }

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Shop\Http;
 
 use App\Foundation\ShopProfile;
+use App\Foundation\Words\Languages;
 use App\Machine\Models\Machine;
 use App\People\Caller;
 use App\Shop\Backup\Backup;
@@ -63,9 +64,12 @@ final class BeginController
     public function shop(NameShop $request, House $house): RedirectResponse
     {
         $owner = Onboarding::named(
-            $request->string('name')->trim()->value(),
-            $request->string('zone')->value(),
-            $request->string('currency')->upper()->value(),
+            [
+                'name' => $request->string('name')->trim()->value(),
+                'zone' => $request->string('zone')->value(),
+                'currency' => $request->string('currency')->upper()->value(),
+                'language' => $request->string('language', Languages::now())->value(),
+            ],
             $request->string('owner')->trim()->value(),
             $request->string('password')->value(),
         );

@@ -33,7 +33,7 @@ final class CalendarController
     {
         return view('shop.calendar', [
             'week' => $calendar->week(),
-            'weekdays' => Presence::DAYS,
+            'weekdays' => Presence::weekdays(),
             'book' => $book,
             'people' => (int) $house->rules()->value(HouseRule::People),
             'tends' => $house->rules()->value(HouseRule::Tends),

@@ -148,7 +148,7 @@ final class CatalogueController
             self::noteChange($of, $before, (string) $given[$names[0]]);
         } catch (UnfitList $e) {
             throw ValidationException::withMessages([
-                $names[0] => preg_replace('/^Row \d+, /', '', $e->getMessage()),
+                $names[0] => $e->alone !== '' ? $e->alone : $e->getMessage(),
             ]);
         }
 
@@ -225,7 +225,7 @@ final class CatalogueController
         try {
             $lines = Csv::lines($path, self::MOST_ROWS);
         } catch (InvalidArgumentException $e) {
-            throw UnfitList::because([ucfirst($e->getMessage()).'.']);
+            throw UnfitList::because([$e->getMessage()]);
         }
         $rows = Csv::named($lines);
         $known = array_map(static fn(Column $column): string => $column->name, $of->columns());

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Shop\Models;
 
 use App\Foundation\Clock\ShopClock;
+use App\Foundation\Words\Dates;
 use Carbon\CarbonImmutable;
 use Hakama\Calendar\Day;
 use Hakama\Calendar\PresenceSpan;
@@ -24,8 +25,6 @@ use Illuminate\Database\Eloquent\Model;
  */
 final class Presence extends Model
 {
-    public const DAYS = [1 => 'Mon', 2 => 'Tue', 3 => 'Wed', 4 => 'Thu', 5 => 'Fri', 6 => 'Sat', 7 => 'Sun'];
-
     public $timestamps = false;
     protected $guarded = [];
     protected $casts = [
@@ -57,18 +56,33 @@ final class Presence extends Model
     {
         $once = $this->first_day->equalTo($this->last_day);
         $days = $once
-            ? $this->first_day->format('D j M')
-            : $this->first_day->format('D j M').' to '.$this->last_day->format('D j M');
-        $names = array_intersect_key(self::DAYS, array_flip($this->weekdays));
-        $on = $once || count($names) === count(self::DAYS) ? '' : ', on '.implode(', ', $names);
-        $hours =
-            $this->from_time === null || $this->to_time === null
-                ? ''
-                : ', '.substr($this->from_time, 0, 5).' to '.substr($this->to_time, 0, 5);
+            ? Dates::day($this->first_day)
+            : __('shop.presence.days', ['first' => Dates::day($this->first_day), 'last' => Dates::day($this->last_day)]);
+        $names = array_intersect_key(self::weekdays(), array_flip($this->weekdays));
+        if (! $once && count($names) < CarbonImmutable::DAYS_PER_WEEK) {
+            $days = __('shop.presence.on', ['days' => $days, 'weekdays' => implode(', ', $names)]);
+        }
+        if ($this->from_time !== null && $this->to_time !== null) {
+            $days = __('shop.presence.hours', [
+                'days' => $days,
+                'from' => Dates::time(CarbonImmutable::parse($this->from_time)),
+                'to' => Dates::time(CarbonImmutable::parse($this->to_time)),
+            ]);
+        }
+        $spell = ['who' => $this->who, 'days' => $days];
 
-        $is = $this->people < 0 ? __('shop.presence.away') : __('shop.presence.in_as_well');
+        return $this->people < 0 ? __('shop.presence.spell', $spell) : __('shop.presence.spell_in', $spell);
+    }
 
-        return "{$this->who} is {$is} {$days}{$on}{$hours}";
+    /** @return array<int, string> 1 for Monday => "Mon" */
+    public static function weekdays(): array
+    {
+        $monday = CarbonImmutable::today()->startOfWeek();
+
+        return array_combine(
+            range(1, CarbonImmutable::DAYS_PER_WEEK),
+            array_map(static fn(int $i): string => Dates::weekday($monday->addDays($i)), range(0, CarbonImmutable::DAYS_PER_WEEK - 1)),
+        );
     }
 
     private static function secondOfDay(string $time): int

@@ -15,6 +15,8 @@ use Illuminate\Database\Eloquent\Model;
  * @property string               $name
  * @property string               $zone
  * @property string               $currency     three letters
+ * @property string               $language     in which it speaks to whoever has chosen none
+ * @property string               $region       two letters: how it writes dates and figures; '' as its language does
  * @property bool                 $is_demo
  * @property string               $calendar_secret
  * @property list<string>         $passed_over  steps of the way in that were left as they are
@@ -28,6 +30,8 @@ final class Shop extends Model
         'name' => '',
         'zone' => 'UTC',
         'currency' => 'EUR',
+        'language' => 'en',
+        'region' => '',
         'is_demo' => false,
         'calendar_secret' => '',
         'passed_over' => [],

@@ -106,17 +106,18 @@ final class Onboarding
         return true;
     }
 
-    public static function named(string $name, string $zone, string $currency, string $owner, string $password): Person
+    /** @param array{name: string, zone: string, currency: string, language: string} $shop */
+    public static function named(array $shop, string $owner, string $password): Person
     {
-        return Transaction::run(static function () use ($name, $zone, $currency, $owner, $password): Person {
-            ShopProfile::set(['name' => $name, 'zone' => $zone, 'currency' => $currency]);
+        return Transaction::run(static function () use ($shop, $owner, $password): Person {
+            ShopProfile::set($shop);
             $person = Person::query()->updateOrCreate(
                 ['name' => $owner],
                 ['role' => Role::Owner, 'password' => $password, 'retired_at' => null],
             );
             ChangeLog::note(Change::SHOP, 'shop', __('shop.onboarding.was_set_up', [
-                'name' => $name,
-            ]), null, ['zone' => $zone, 'currency' => $currency]);
+                'name' => $shop['name'],
+            ]), null, ['zone' => $shop['zone'], 'currency' => $shop['currency']]);
 
             return $person;
         });

@@ -79,7 +79,7 @@ final readonly class Shortages
         }
         $short = [];
         foreach ($by as $what => [$pieces, $code, $at]) {
-            $short[] = $this->short('Backing', $what, $pieces, $pieces === 1 ? 'piece' : 'pieces', $code, $at);
+            $short[] = $this->short('Backing', $what, $pieces, __('common.counts.pieces_unit', ['count' => $pieces]), $code, $at);
         }
 
         return $short;
@@ -192,7 +192,7 @@ final readonly class Shortages
                 'Hardware',
                 "{$one[0]->code} {$one[0]->name}",
                 $one[1]->missing,
-                (int) $one[1]->missing === 1 ? 'piece' : 'pieces',
+                __('common.counts.pieces_unit', ['count' => (int) $one[1]->missing]),
                 $one[1]->for,
                 $one[1]->wanted,
             ),

@@ -22,7 +22,7 @@
                             <td><label for="hardware-{{ $one->hardware->id }}">{{ $one->hardware->code }}
                                     {{ $one->hardware->name }}</label></td>
                             <td class="num">
-                                <input type="text" id="hardware-{{ $one->hardware->id }}" class="w-20 text-right"
+                                <input type="text" id="hardware-{{ $one->hardware->id }}" class="w-20 text-end"
                                     name="hardware[{{ $one->hardware->code }}]" inputmode="numeric"
                                     value="{{ old('hardware.'.$one->hardware->code, $one->each ?: '') }}">
                                 <x-wrong :field="'hardware.'.$one->hardware->code" />

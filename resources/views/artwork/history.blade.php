@@ -1,3 +1,4 @@
+@use('App\Foundation\Words\Dates')
 <x-layout station="artwork" :title="__('artwork.history.history', ['name' => $artwork->name])">
     @php
         $n = static fn(float $value) => App\Shop\Figure::words($value);
@@ -32,13 +33,13 @@
                     <tbody>
                         @foreach ($artwork->sewOuts as $out)
                             <tr>
-                                <td class="whitespace-nowrap tabular-nums">{{ $out->sewn_at->format('j M') }}<br><span
+                                <td class="whitespace-nowrap tabular-nums">{{ Dates::date($out->sewn_at) }}<br><span
                                         class="text-sm text-soft">{{ __('artwork.history.rev', [
                                             'revision' => $out->revision,
                                         ]) }}</span></td>
                                 <td>{{ $out->fabricLabel() }}<br><span
                                         class="text-sm text-soft">{{ $out->backingLabel() }}</span></td>
-                                <td>{{ $out->needle }}<br><span
+                                <td>{{ Hakama\Machine\NeedleType::read($out->needle)->label() }}<br><span
                                         class="text-sm text-soft tabular-nums">{{ $out->speed_spm }} spm</span></td>
                                 <td><strong
                                         @class(['now' => !$out->passed])>{{ $out->passed
@@ -158,7 +159,7 @@
                     <x-wrong field="family" />
                 </div>
                 <div><label for="lettering">{{ __('artwork.history.lettering') }}</label><select id="lettering" name="lettering">
-                        @foreach (['' => __('artwork.history.not_set'), '1' => 'yes', '0' => 'no'] as $value => $label)
+                        @foreach (['' => __('artwork.history.not_set'), '1' => __('common.change_table.yes'), '0' => __('common.change_table.no')] as $value => $label)
                             <option value="{{ $value }}" @selected((string) old('lettering',
                                 $artwork->lettering === null ? ''
                                     : (string) (int) $artwork->lettering) === (string) $value)>{{ $label }}
@@ -197,7 +198,7 @@
                                 'why' => $old->why,
                             ]) }}</span></td>
                             <td class="num">{{ $n($old->stitches) }}</td>
-                            <td class="whitespace-nowrap">{{ $old->replaced_at->format('j M H:i') }}</td>
+                            <td class="whitespace-nowrap">{{ Dates::dateTime($old->replaced_at) }}</td>
                         </tr>
                     @endforeach
                 </tbody>

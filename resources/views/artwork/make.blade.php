@@ -22,7 +22,7 @@
                 <div><label for="turn">{{ __('artwork.make.rotation_counter_clockwise') }}</label><select id="turn"
                     name="turn"
                         data-key="t" data-does="{{ __('artwork.make.choose_the_rotation') }}">
-                        @foreach ([0 => 'not', 90 => '90°', 180 => '180°', 270 => '270°'] as $deg => $label)
+                        @foreach ([0 => __('artwork.make.not_turned'), 90 => '90°', 180 => '180°', 270 => '270°'] as $deg => $label)
                             <option value="{{ $deg }}" @selected((int) old('turn',
                                 request('turn')) === $deg)>{{ $label }}
                             </option>

@@ -54,13 +54,13 @@
                         aria-label="{{ __('artwork.show.back_a_block') }}">{{ __('artwork.show.block') }} <kbd>,</kbd></button>
                     <button type="submit" class="btn btn-small" data-do="back" data-key="ArrowLeft"
                         data-does="{{ __('artwork.show.one_stitch_back') }}"
-                        aria-label="{{ __('artwork.show.one_stitch_back') }}"><kbd class="!ml-0">←</kbd></button>
+                        aria-label="{{ __('artwork.show.one_stitch_back') }}"><kbd class="!ms-0">←</kbd></button>
                     <button type="submit" class="btn btn-main" data-do="play" data-key="p"
                         data-does="{{ __('artwork.show.play_or_pause') }}"><span
                             data-p="play">{{ __('artwork.show.play') }}</span> <kbd>p</kbd></button>
                     <button type="submit" class="btn btn-small" data-do="next" data-key="ArrowRight"
                         data-does="{{ __('artwork.show.one_stitch_on') }}"
-                        aria-label="{{ __('artwork.show.one_stitch_on') }}"><kbd class="!ml-0">→</kbd></button>
+                        aria-label="{{ __('artwork.show.one_stitch_on') }}"><kbd class="!ms-0">→</kbd></button>
                     <button type="submit" class="btn btn-small" data-do="next-block" data-key="." data-does="{{ __('artwork.show.on_to_the_next_block') }}"
                         aria-label="{{ __('artwork.show.on_to_the_next_block') }}">{{ __('artwork.show.block') }} <kbd>.</kbd></button>
                     <button type="submit" class="btn btn-small" data-do="next-stop" data-key="]" data-does="{{ __('artwork.show.on_to_the_next_stop') }}"
@@ -68,13 +68,13 @@
                     <button type="submit" class="btn btn-small" data-do="last" data-key="End" data-does="{{ __('artwork.show.to_the_last_stitch') }}"
                         title="{{ __('artwork.show.last_stitch_key_end') }}"
                             aria-label="{{ __('artwork.show.to_the_last_stitch') }}">⇥</button>
-                    <span class="ml-auto flex gap-2">
+                    <span class="ms-auto flex gap-2">
                         <button type="submit" class="btn btn-small" data-do="closer" data-key="+"
                             data-does="{{ __('artwork.show.zoom_in') }}"
-                            aria-label="{{ __('artwork.show.zoom_in') }}"><kbd class="!ml-0">+</kbd></button>
+                            aria-label="{{ __('artwork.show.zoom_in') }}"><kbd class="!ms-0">+</kbd></button>
                         <button type="submit" class="btn btn-small" data-do="away" data-key="-"
                             data-does="{{ __('artwork.show.zoom_out') }}"
-                            aria-label="{{ __('artwork.show.zoom_out') }}"><kbd class="!ml-0">-</kbd></button>
+                            aria-label="{{ __('artwork.show.zoom_out') }}"><kbd class="!ms-0">-</kbd></button>
                         <button type="submit" class="btn btn-small" data-do="whole" data-key="w"
                             data-does="{{ __('artwork.show.whole_design') }}">{{ __('artwork.show.whole') }}
                             <kbd>w</kbd></button>
@@ -118,7 +118,7 @@
                         data-does="{{ __('artwork.show.measure_the_smallest_letters') }}"
                             aria-pressed="false">{{ __('artwork.show.letters') }}
                         <kbd>y</kbd></button>
-                    <span class="ml-auto flex items-center gap-2">
+                    <span class="ms-auto flex items-center gap-2">
                         <label for="rate" class="sr-only">{{ __('artwork.show.playback_speed') }}</label>
                         <select id="rate" data-p="rate" data-key="r"
                             data-does="{{ __('artwork.show.choose_the_playback_speed') }}"
@@ -260,9 +260,9 @@
                         'bobbin_m' => $n($bobbinM, 1),
                     ]) }}</dd>
                     <dt>{{ __('artwork.show.sewn_from_the_centre_out') }}</dt>
-                    <dd>{{ $artwork->centre_out->value }}{{ $order($artwork->against_distance) }}</dd>
+                    <dd>{{ __('artwork.verdict.'.$artwork->centre_out->value) }}{{ $order($artwork->against_distance) }}</dd>
                     <dt>{{ __('artwork.show.sewn_from_the_bottom_up') }}</dt>
-                    <dd>{{ $artwork->bottom_up->value }}{{ $order($artwork->against_height) }}</dd>
+                    <dd>{{ __('artwork.verdict.'.$artwork->bottom_up->value) }}{{ $order($artwork->against_height) }}</dd>
                 </dl>
                 <x-because :about="__('artwork.show.how_its_calculated')"><x-said
                     key="artwork.show.counted_from_the_stitches_not_from" :with="[

@@ -9,7 +9,7 @@
     <x-slot:say>
         @if ($open->isNotEmpty())
             <span class="now">{{ __('artwork.stops.check_block_suggested_from_the_shape', [
-                'join' => $open->pluck('block')->join(', ', ' and '),
+                'join' => new Hakama\Words\Texts(Hakama\Words\Joined::And, ...$open->pluck('block')->map(strval(...))->all()),
             ]) }}</span>
         @elseif ($halts === [])
             {{ __('artwork.stops.needs_no_stop_by_hand_the', ['name' => $artwork->name]) }}

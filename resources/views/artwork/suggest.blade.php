@@ -38,7 +38,7 @@
                 <tr>
                     <td><span class="inline-block h-7 w-9 align-middle"
                             style="background: {{ $hex }}"></span><span
-                            class="mr-2 inline-block h-7 w-9 align-middle"
+                            class="me-2 inline-block h-7 w-9 align-middle"
                             style="background: {{ $match->thread->colour->hex() }}"></span>{{ __('artwork.suggest.wt', [
                                 'code' => $match->thread->code,
                                 'name' => $threads[$match->thread->code]->name,

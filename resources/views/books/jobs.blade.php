@@ -16,7 +16,7 @@
         <h1>{{ __('books.jobs.job_results') }}</h1><span class="text-soft">{{ __('books.jobs.orders_with_sewn_pieces_worst_first', [
             'currency' => $currency,
         ]) }}</span>
-        <a class="ml-auto" href="{{ route('invoices.csv') }}" data-key="v">{{ __('books.jobs.invoices_csv') }} <kbd>v</kbd></a>
+        <a class="ms-auto" href="{{ route('invoices.csv') }}" data-key="v">{{ __('books.jobs.invoices_csv') }} <kbd>v</kbd></a>
         <a href="{{ route('books.show') }}" data-key="b">{{ __('books.jobs.books') }} <kbd>b</kbd></a>
     </div>
     @if ($finished->isEmpty() && $running->isEmpty())
@@ -64,7 +64,7 @@
                             : App\Shop\Figure::words($job->marginPercent($job->earnedCents(), (int) $job->realCents()) ?? 0, 1) . ' %' }}</td>
                         <td class="text-sm">
                             @if ($furthest)
-                                {{ str_replace('_', ' ', $furthest[0]->value) }}, {{ $m(abs($furthest[1])) }}
+                                {{ __('money.category.'.$furthest[0]->value) }}, {{ $m(abs($furthest[1])) }}
                                 {{ $furthest[1] > 0 ? __('books.jobs.over') : __('books.jobs.under') }}
                             @endif
                         </td>

@@ -28,7 +28,7 @@
     </x-slot:say>
     <div class="mb-4 flex items-baseline gap-4">
         <h1>{{ __('books.learned.what_the_log_shows') }}</h1><span class="text-soft">{{ __('books.learned.how_long_work_really_takes_how') }}</span>
-        <a class="ml-auto" href="{{ route('books.show') }}" data-key="b">{{ __('books.learned.books') }} <kbd>b</kbd></a>
+        <a class="ms-auto" href="{{ route('books.show') }}" data-key="b">{{ __('books.learned.books') }} <kbd>b</kbd></a>
     </div>
     <x-wrong field="offered" />
     @if ($offers === [])

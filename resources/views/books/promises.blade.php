@@ -1,3 +1,4 @@
+@use('App\Foundation\Words\Dates')
 @php
     [$all, $kept] = [count($promises->orders), $promises->kept()];
     $percent = static fn(float $share) => App\Shop\Figure::words(100 * $share);
@@ -22,7 +23,7 @@
     </x-slot:say>
     <div class="mb-4 flex items-baseline gap-4">
         <h1>{{ __('books.promises.promises') }}</h1><span class="text-soft">{{ __('books.promises.what_was_due_what_was_late') }}</span>
-        <a class="ml-auto" href="{{ route('books.show') }}" data-key="b">{{ __('books.promises.books') }} <kbd>b</kbd></a>
+        <a class="ms-auto" href="{{ route('books.show') }}" data-key="b">{{ __('books.promises.books') }} <kbd>b</kbd></a>
     </div>
     <form class="mb-5 flex flex-wrap items-end gap-3" method="get">
         <div><label for="from">{{ __('books.promises.due_from') }}</label><input id="from" type="date" name="from"
@@ -84,7 +85,7 @@
                             <tr>
                                 <td><a href="{{ route('orders.show', $one->number) }}">{{ $one->number }}</a>,
                                     {{ $one->customer }}</td>
-                                <td>{{ $one->due->format('D j M, H:i') }}</td>
+                                <td>{{ Dates::dayTime($one->due) }}</td>
                                 <td class="num">{{ $long($one->lateMin($now)) }}{{ $one->done === null
                                     ? __('books.promises.not_done_yet') : '' }}</td>
                                 <td class="num">{{ $one->said === null ? '' : $percent($one->said) . ' %' }}</td>

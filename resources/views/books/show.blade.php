@@ -1,3 +1,5 @@
+@use('App\Books\PeriodWords')
+@use('App\Foundation\Words\Dates')
 <x-layout station="books" :title="__('books.show.books')">
     @php
         $n = static fn(float $v, int $d = 0) => App\Shop\Figure::words($v, $d);
@@ -23,7 +25,7 @@
     <form class="mb-5 flex flex-wrap items-end gap-3" method="get">
         <div><label for="by">{{ __('books.show.by') }}</label><select id="by" name="by">
                 @foreach (Hakama\Books\Period::cases() as $one)
-                    <option value="{{ $one->value }}" @selected($one === $period)>{{ $one->value }}</option>
+                    <option value="{{ $one->value }}" @selected($one === $period)>{{ __('books.period_name.'.$one->value) }}</option>
                 @endforeach
             </select></div>
         <div><label for="from">{{ __('books.show.from') }}</label><input id="from" type="date" name="from"
@@ -31,7 +33,7 @@
         <div><label for="to">{{ __('books.show.to') }}</label><input id="to" type="date" name="to"
                 value="{{ $to->toDateString() }}"></div>
         <button type="submit" class="btn" data-key="s">{{ __('books.show.show') }} <kbd>s</kbd></button>
-        <a class="btn ml-auto" href="{{ route('books.jobs') }}" data-key="j">{{ __('books.show.job_results') }} <kbd>j</kbd></a>
+        <a class="btn ms-auto" href="{{ route('books.jobs') }}" data-key="j">{{ __('books.show.job_results') }} <kbd>j</kbd></a>
         <a class="btn" href="{{ route('books.promises') }}" data-key="m">{{ __('books.show.promises') }} <kbd>m</kbd></a>
         <a class="btn" href="{{ route('books.learned') }}" data-key="l">{{ __('books.show.what_the_log_shows') }} <kbd>l</kbd></a>
         @php
@@ -68,9 +70,9 @@
                                     'to' => $period->last($day)->format('Y-m-d'),
                                 ];
                             @endphp
-                            <tr data-label="{{ $period->label($day) }}" data-value="{{ $e->stitches }}">
+                            <tr data-label="{{ PeriodWords::of($period, $day) }}" data-value="{{ $e->stitches }}">
                                 <td class="whitespace-nowrap">
-                                    <a href="{{ route('books.show', $inside) }}">{{ $period->label($day) }}</a>
+                                    <a href="{{ route('books.show', $inside) }}">{{ PeriodWords::of($period, $day) }}</a>
                                 </td>
                                 <td class="num">{{ $n($e->stitches) }}</td>
                                 <td class="num">{{ $e->done }}</td>
@@ -175,7 +177,7 @@
                         @foreach ($rows as $e)
                             <tr>
                                 <td class="whitespace-nowrap">
-                                    {{ Carbon\CarbonImmutable::parse($e->day)->format('D j M') }}</td>
+                                    {{ Dates::day(Carbon\CarbonImmutable::parse($e->day)) }}</td>
                                 <td>{{ $e->machine }}</td>
                                 <td><a href="{{ route('orders.show', $e->order) }}">{{ $e->order }}</a>
                                     {{ $customers[$e->order] ?? '' }}</td>
@@ -201,7 +203,7 @@
                     <ol id="costliest">
                         @foreach ($costliest as [$what, $cents])
                             <li class="flex border-b border-hair py-1">{{ $what }}<span
-                                    class="num ml-auto">{{ number_format($cents / 100, 2) }}</span></li>
+                                    class="num ms-auto">{{ number_format($cents / 100, 2) }}</span></li>
                         @endforeach
                     </ol>
                     <x-because :about="__('books.show.how_its_calculated')"><x-said key="books.show.spoiled_pieces_at_garment_value_machine">

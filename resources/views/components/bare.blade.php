@@ -1,7 +1,8 @@
 @props(['title'])
+@use('App\Foundation\Words\Languages')
 {{-- A page before anybody is known: without the stations. --}}
 <!doctype html>
-<html lang="en">
+<html lang="{{ Languages::now() }}" dir="{{ Languages::direction() }}">
 
 <x-head :title="$title" />
 
@@ -14,6 +15,7 @@
             @endif
             <h1 class="mb-4">{{ $title }}</h1>
             {{ $slot }}
+            <div class="mt-8"><x-language /></div>
         </div>
     </main>
 </body>

@@ -1,9 +1,10 @@
 @props(['changes', 'thing' => false])
+@use('App\Foundation\Words\Dates')
 @php
     $words = static fn($value) => is_array($value)
         ? implode(', ', array_map(static fn($k, $v) => (is_int($k) ? '' : "{$k} ") . (is_scalar($v)
         ? $v : json_encode($v)), array_keys($value), $value))
-        : (is_bool($value) ? ($value ? 'yes' : 'no') : ($value === null || $value === '' ? 'nothing' : (string) $value));
+        : (is_bool($value) ? ($value ? __('common.change_table.yes') : __('common.change_table.no')) : ($value === null || $value === '' ? __('common.change_table.nothing') : (string) $value));
 @endphp
 <table>
     <thead>
@@ -23,15 +24,14 @@
     <tbody>
         @foreach ($changes as $change)
             <tr>
-                <td class="whitespace-nowrap">{{ $change->made_at->format('j M, H:i') }}</td>
+                <td class="whitespace-nowrap">{{ Dates::dateTime($change->made_at) }}</td>
                 <td>{{ $change->who === '' ? __('common.change_table.not_set') : $change->who }}</td>
                 @if ($thing)
-                    <td><span class="text-sm text-soft">{{ $change->kind }}</span>
+                    <td><span class="text-sm text-soft">{{ __('common.change_kind.'.$change->kind) }}</span>
                         @if ($change->kind === 'order')
                             <a href="{{ url('/orders/' . $change->thing) }}">{{ $change->thing }}</a>
                         @elseif ($change->kind === 'rule')
-                            <a href="{{ route('shop.show') }}#{{ $change->thing }}">{{ str_replace('_', ' ',
-                                $change->thing) }}</a>
+                            <a href="{{ route('shop.show') }}#{{ $change->thing }}">{{ Lang::has("rules.{$change->thing}.label") ? __("rules.{$change->thing}.label") : $change->thing }}</a>
                         @elseif ($change->kind === 'setup')
                             <a href="{{ url('/setup/' . $change->thing) }}">{{ __('common.change_table.its_setup') }}</a>
                         @else

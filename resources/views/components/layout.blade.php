@@ -1,16 +1,18 @@
 @props(['station', 'title', 'floor' => false])
+@use('App\Foundation\Words\Languages')
 @inject('pleats', 'App\Orders\Queries\StationCounts')
 @php
     $waiting = $pleats->waiting();
 @endphp
 <!doctype html>
-<html lang="en">
+<html lang="{{ Languages::now() }}" dir="{{ Languages::direction() }}">
 
 <x-head :title="$title">
     @if ($floor)
         <link rel="manifest" href="/manifest.webmanifest">
         <meta name="theme-color" content="#2b3a67">
     @endif
+    <script type="application/json" id="words">@json(__('common.script'))</script>
     <script src="{{ App\Foundation\Http\BuiltAsset::address('app.js') }}" defer></script>
 </x-head>
 
@@ -73,6 +75,7 @@
         <button type="button"
             class="btn btn-small" data-keys>{{ __('common.layout.keyboard_shortcuts') }} <kbd>?</kbd></button>
         <x-caller />
+        <x-language />
     </footer>
     <dialog id="keys" aria-label="{{ __('common.layout.keyboard_shortcuts') }}">
         <h2 class="mb-3">{{ __('common.layout.keyboard_shortcuts') }}</h2>

@@ -5,7 +5,7 @@
             <a class="btn {{ $machine && $one->id === $machine->id ? 'btn-main' : '' }}"
                 href="{{ route('needles.show', $one) }}"
                 @if ($machine && $one->id === $machine->id) aria-current="true" @endif>{{ $one->code }}
-                {{ $one->name }}<span class="ml-2 font-normal">{{ __('common.needle_tabs.needles', [
+                {{ $one->name }}<span class="ms-2 font-normal">{{ __('common.needle_tabs.needles', [
                     'needles' => $one->needles,
                 ]) }}</span></a>
         @endforeach

@@ -1,5 +1,6 @@
+@use('App\Foundation\Words\Languages')
 <!doctype html>
-<html lang="en">
+<html lang="{{ Languages::now() }}" dir="{{ Languages::direction() }}">
 
 <head>
     <meta charset="utf-8">

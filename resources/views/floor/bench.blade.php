@@ -1,3 +1,4 @@
+@use('App\Foundation\Words\Dates')
 <x-layout station="floor" :title="__('floor.bench.hooping')" :floor="true">
     <x-slot:say>
         @if ($row === null)
@@ -14,7 +15,7 @@
     </x-slot:say>
     <div class="mb-3 flex flex-wrap items-baseline gap-4">
         <h1>{{ __('floor.bench.hooping_bench') }}</h1>
-        <a class="ml-auto" href="{{ route('floor.board') }}" data-key="v">{{ __('floor.bench.all_machines') }} <kbd>v</kbd></a>
+        <a class="ms-auto" href="{{ route('floor.board') }}" data-key="v">{{ __('floor.bench.all_machines') }} <kbd>v</kbd></a>
         <a href="{{ route('floor.show') }}" data-key="b">{{ __('floor.bench.at_the_machine') }} <kbd>b</kbd></a>
     </div>
     @if ($row === null)
@@ -27,7 +28,7 @@
                         @php $isThis = $one->batch->code === $row->batch->code && $one->size === $row->size; @endphp
                         <li class="border-b border-hair">
                             <a @class(['flex items-baseline gap-3 py-2 no-underline',
-                                'border-l-[10px] border-ink bg-paper pl-3' => $isThis])
+                                'border-s-[10px] border-ink bg-paper ps-3' => $isThis])
                                 @if ($isThis) aria-current="true" @endif
                                 href="{{ route('floor.bench', ['batch' => $one->batch->code,
                                     'size' => $one->size]) }}"><strong
@@ -64,7 +65,7 @@
                     class="text-base">{{ __('floor.bench.backing', ['backing' => $row->batch->setup->backing, 'value' => $row->batch->setup->topper
                     ? __('floor.bench.film_on_top') : '']) }}
                     @if ($row->cut)
-                        {{ __('floor.bench.cut', ['cut_at' => $row->cut->cut_at->format('j M, H:i'), 'value' => $row->cut->who !== ''
+                        {{ __('floor.bench.cut', ['cut_at' => Dates::dateTime($row->cut->cut_at), 'value' => $row->cut->who !== ''
                             ? ' '.__('floor.bench.by', ['who' => $row->cut->who]) : '']) }}
                     @else
                         <x-said key="floor.bench.not_cut_yet">
@@ -97,7 +98,7 @@
                         <span>{{ __('floor.bench.measured_on_this_size_was_it', ['value' => $row->kept->peg !== '' ? __('floor.bench.peg', [
                             'peg' => $row->kept->peg,
                         ]) : '', 'value_2' => $row->kept->who !== '' ? "{$row->kept->who}, "
-                                : '', 'kept_at' => $row->kept->kept_at->format('j M')]) }}</span>
+                                : '', 'kept_at' => Dates::date($row->kept->kept_at)]) }}</span>
                         <form method="post" action="{{ route('floor.bench.right', $row->kept) }}">@csrf<button
                             type="submit"
                                 class="btn btn-small"

@@ -2,11 +2,11 @@
     use Hakama\Floor\Stage;
     $stages = [
         Stage::Preflight->value => __('floor.board_rows.check_before_the_first_load'),
-        Stage::Ready->value => 'ready',
-        Stage::Sewing->value => 'sewing',
-        Stage::Halted->value => 'halted',
-        Stage::Sewn->value => 'sewn',
-        Stage::Finished->value => 'done',
+        Stage::Ready->value => __('floor.board_rows.ready'),
+        Stage::Sewing->value => __('floor.board_rows.sewing'),
+        Stage::Halted->value => __('floor.board_rows.halted'),
+        Stage::Sewn->value => __('floor.board_rows.sewn'),
+        Stage::Finished->value => __('floor.board_rows.done'),
     ];
 @endphp
 <div class="grid grid-cols-1 gap-4 md:grid-cols-3">
@@ -16,7 +16,7 @@
             $sews = $row->now?->stage === Stage::Sewing;
         @endphp
         <section @class([
-            'border-l-[10px] bg-paper p-4',
+            'border-s-[10px] bg-paper p-4',
             'border-now' => $stands,
             'border-good' => $sews,
             'border-hair' => !$stands && !$sews,
@@ -24,7 +24,7 @@
             aria-label="{{ $row->machine->code }}">
             <p class="flex items-baseline gap-3"><a class="big no-underline"
                     href="{{ route('floor.show', $row->machine) }}">{{ $row->machine->code }}</a><span
-                    class="ml-auto text-right">{{ $row->now === null
+                    class="ms-auto text-end">{{ $row->now === null
                         ? __('floor.board_rows.nothing_to_do') : $stages[$row->now->stage->value] }}</span>
             </p>
             @if ($row->now !== null)
@@ -32,7 +32,7 @@
                 <p class="flex items-baseline"><span class="big">{{ $row->run->done }}<span
                             class="text-xl"> / {{ $row->run->pieces }}</span></span>
                     @if ($row->now->stage === Stage::Sewing)
-                        <span class="big ml-auto">{{ Hakama\Floor\Act::minutes($row->now->leftS) }}</span>
+                        <span class="big ms-auto">{{ Hakama\Floor\Act::minutes($row->now->leftS) }}</span>
                     @endif
                 </p>
                 <p class="text-base text-soft">
@@ -50,7 +50,7 @@
     <h2 class="mb-1 mt-6">{{ __('floor.board_rows.next_jobs') }}</h2>
     <div class="grid grid-cols-1 gap-4 md:grid-cols-3">
         @foreach ($board->shares as $person => $acts)
-            <section @class(['bg-paper p-4', 'border-l-[10px] border-ink' => $person === $who])
+            <section @class(['bg-paper p-4', 'border-s-[10px] border-ink' => $person === $who])
                 aria-label="{{ __('floor.board_rows.for', ['person' => $person]) }}">
                 <h3 class="font-semibold">{{ $person }}{{ $person === $who ? __('floor.board_rows.that_is_you') : '' }}</h3>
                 <ol>
@@ -58,7 +58,7 @@
                         <li class="flex items-baseline gap-3 border-b border-hair py-1 text-base"><strong
                                 class="w-12">{{ $act->machine }}</strong><span
                                     class="flex-1">{{ App\Foundation\Words\Words::capital($act->what) }}</span><span
-                                @class(['num', 'now' => $act->stands
+                                @class(['text-end tabular-nums', 'now' => $act->stands
                                     || $act->slackS < 0])>{{ $act->when() }}</span></li>
                     @empty
                         <li class="py-1 text-base text-soft">{{ __('floor.board_rows.nothing_now') }}</li>
@@ -77,7 +77,7 @@
             <li class="flex items-baseline gap-4 border-b border-hair py-2"><strong
                     class="w-16">{{ $act->machine }}</strong><span class="flex-1">{{ App\Foundation\Words\Words::capital($act->what) }}<span
                         class="block text-base text-soft">{{ $act->because }}</span></span><span
-                    @class(['num', 'now' => $act->stands || $act->slackS < 0])>{{ $act->when() }}</span>
+                    @class(['text-end tabular-nums', 'now' => $act->stands || $act->slackS < 0])>{{ $act->when() }}</span>
             </li>
         @endforeach
     </ol>

@@ -1,3 +1,4 @@
+@use('App\Foundation\Words\Dates')
 @php
     $line = $bundle->decoration->line;
     $order = $line->order;
@@ -7,7 +8,7 @@
     <x-slot:say>{{ __('floor.bundle.pieces_in_this_bundle', ['count' => $bundle->pieces->count()]) }}</x-slot:say>
     <div class="mb-3 flex flex-wrap items-baseline gap-4">
         <h1>{{ $bundle->tag()->code() }}</h1>
-        <a class="ml-auto" href="{{ route('floor.tags') }}" data-key="l">{{ __('floor.bundle.another_label') }} <kbd>l</kbd></a>
+        <a class="ms-auto" href="{{ route('floor.tags') }}" data-key="l">{{ __('floor.bundle.another_label') }} <kbd>l</kbd></a>
         <a href="{{ route('orders.tags', [$order, 'by' => 'bundle']) }}" data-key="p">{{ __('floor.bundle.print_labels') }} <kbd>p</kbd></a>
     </div>
     <dl class="facts max-w-[36em]">
@@ -19,7 +20,7 @@
         <dt>{{ __('floor.bundle.customer') }}</dt>
         <dd><x-said key="floor.bundle.due" :with="[
             'name' => $order->customer->name,
-            'due_at' => $order->due_at->format('D j M, H:i'),
+            'due_at' => Dates::dayTime($order->due_at),
         ]"><x-slot:link><a href="{{ route('orders.show', $order) }}">{{ __('floor.bundle.no', [
             'number' => $order->number,
         ]) }}</a></x-slot:link></x-said></dd>

@@ -12,7 +12,7 @@
             'code' => $batch->code,
         ]) }}</x-slot:say>
     <div class="mb-3 flex items-center gap-3">
-        <h1>{{ $batch->code }} {{ $batch->design->name }}</h1><a class="btn btn-main ml-auto"
+        <h1>{{ $batch->code }} {{ $batch->design->name }}</h1><a class="btn btn-main ms-auto"
             href="{{ route('floor.show', $placed->machine) }}" data-key="b">{{ __('floor.card.back_to', [
                 'machine' => $placed->machine,
             ]) }}
@@ -24,7 +24,7 @@
                 'turn' => App\Setup\DecisionRow::turn($setup->turnToSet),
             ]), 'speed_spm' => $batch->setup->speedSpm]">
                 <x-slot:strong><strong>{{ $batch->batch->equipment->frame }}</strong></x-slot:strong>
-                <x-slot:strong2><strong>{{ $batch->batch->equipment->needle }}</strong></x-slot:strong2></x-said></p>
+                <x-slot:strong2><strong>{{ Hakama\Machine\NeedleType::read($batch->batch->equipment->needle)->label() }}</strong></x-slot:strong2></x-said></p>
     @include('needles.card-table')
     @include('needles.panel')
     <form method="post" action="{{ route('needles.slots.keep', $placed->machine) }}" class="mt-3 flex items-end gap-2">

@@ -1,6 +1,7 @@
+@use('App\Foundation\Words\Dates')
 @php
     $n = static fn(float $v) => App\Shop\Figure::words($v);
-    $pieces = static fn(int $count) => $count === 1 ? __('floor.finish.one_piece') : "{$count} pieces";
+    $pieces = static fn(int $count) => __('floor.finish.pieces', ['count' => $count]);
     $finish = array_sum(array_map(static fn($row) => $row['pieces']->count(), $list->toFinish));
     $check = array_sum(array_map(static fn($row) => $row['pieces']->count(), $list->toCheck));
 @endphp
@@ -17,7 +18,7 @@
     </x-slot:say>
     <div class="mb-3 flex flex-wrap items-baseline gap-4">
         <h1>{{ __('floor.finish.finishing') }}</h1>
-        <a class="ml-auto" href="{{ route('floor.board') }}" data-key="o">{{ __('floor.finish.all_machines') }} <kbd>o</kbd></a>
+        <a class="ms-auto" href="{{ route('floor.board') }}" data-key="o">{{ __('floor.finish.all_machines') }} <kbd>o</kbd></a>
         <a href="{{ route('floor.show') }}" data-key="b">{{ __('floor.finish.at_the_machine') }} <kbd>b</kbd></a>
     </div>
     <x-wrong field="who" /><x-wrong field="numbers" /><x-wrong field="cause" /><x-wrong field="note" /><x-wrong
@@ -31,7 +32,7 @@
                     <p><strong>{{ $row['batch']->code }}</strong> {{ $row['batch']->decoration->artwork?->name }},
                         {{ $row['batch']->decoration->line->garmentLabel() }} <span class="text-base text-soft">{{ __('floor.finish.for_due_about_min', [
                             'name' => $row['batch']->decoration->line->order->customer->name,
-                            'due_at' => $row['batch']->decoration->line->order->due_at->format('D j M, H:i'),
+                            'due_at' => Dates::dayTime($row['batch']->decoration->line->order->due_at),
                             'minutes' => $n(ceil($row['minutes'])),
                         ]) }}</span></p>
                     @if ($row['tasks'] !== [])

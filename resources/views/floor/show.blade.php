@@ -29,7 +29,7 @@
         <a class="btn" href="{{ route('floor.finish') }}" data-key="z" data-does="{{ __('floor.show.finishing') }}">{{ __('floor.show.finish') }}
             <kbd>z</kbd></a>
         @if ($people !== [])
-            <form method="post" action="{{ route('floor.who') }}" class="ml-auto flex items-center gap-2">@csrf
+            <form method="post" action="{{ route('floor.who') }}" class="ms-auto flex items-center gap-2">@csrf
                 @method('put')<label for="at-machine" class="m-0 text-base">{{ __('floor.show.at_the_machines') }}</label><select
                     id="at-machine" name="who" data-send class="!w-40">
                     <option value="">{{ __('floor.show.not_set') }}</option>
@@ -49,7 +49,7 @@
                         field="pin" /></form>
             @enderror
         @endif
-        <p id="lost" class="now ml-auto self-center" role="alert" hidden>{{ __('floor.show.the_server_does_not_answer_entries') }}</p>
+        <p id="lost" class="now ms-auto self-center" role="alert" hidden>{{ __('floor.show.the_server_does_not_answer_entries') }}</p>
     </div>
     @include('floor.station')
 </x-layout>

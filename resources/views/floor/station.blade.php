@@ -1,3 +1,4 @@
+@use('App\Foundation\Words\Dates')
 @php
     use Hakama\Floor\EventKind as K;
     use Hakama\Floor\Stage;
@@ -39,7 +40,7 @@
                                 href="{{ route('floor.card', $open->code) }}" data-key="n"
                                 data-does="{{ __('floor.station.needles_of_this_batch') }}">{{ __('floor.station.needle_card') }} <kbd>n</kbd></a></p>
                     </div>
-                    <p class="ml-auto text-right"><span class="big">{{ $run->done }}<span class="text-xl"> /
+                    <p class="ms-auto text-end"><span class="big">{{ $run->done }}<span class="text-xl"> /
                                 {{ $run->pieces }}</span></span><br>{{ __('floor.station.pieces_done', [
                                     'value' => $run->spoiled > 0 ? __('floor.station.spoiled', [
                                         'spoiled' => $run->spoiled,
@@ -116,7 +117,7 @@
                         <strong>{{ __('floor.station.ready_for_load', ['number' => $run->load->number + 1]) }}</strong>
                     @else<strong>{{ __('floor.station.preflight') }}</strong>
                     @endif
-                    <span class="ml-auto"><span
+                    <span class="ms-auto"><span
                             id="stitch">{{ $n($run->stage === Stage::Sewn ? $stitches : $running->stitch) }}</span>
                         {{ __('floor.station.of_stitches', ['stitches' => $n($stitches)]) }}</span>
                     <span
@@ -301,7 +302,7 @@
                 @else
                     <div class="grid grid-cols-2 gap-3">
                         @php
-                            $count = count($run->onFrame) === 1 ? __('floor.station.this_piece') : 'these ' . count($run->onFrame);
+                            $count = __('floor.station.these_pieces', ['count' => count($run->onFrame)]);
                             $looks = [
                                 K::LoadStarted->value => ['btn-now col-span-2', 's'],
                                 K::BobbinChanged->value => ['col-span-2', 'y'],
@@ -335,7 +336,7 @@
                             );
                         @endphp
                         @if ($named !== null)
-                            <div class="col-span-2 border-l-[6px] border-now bg-paper px-4 py-3" id="name">
+                            <div class="col-span-2 border-s-[6px] border-now bg-paper px-4 py-3" id="name">
                                 <p class="text-base">{{ __('floor.station.check_the_spelling_on_the_piece', [
                                     'value' => $run->onFrame === [] ? __('floor.station.next') : __('floor.station.on_the_machine'),
                                     'label' => $named->label,
@@ -441,11 +442,11 @@
             ]">
                 <x-slot:strong><strong>{{ $open->setup->speedSpm }}</strong></x-slot:strong>
                 <x-slot:strong2><strong>{{ $open->setup->backing }}</strong></x-slot:strong2>
-                <x-slot:strong3><strong>{{ $open->batch->equipment->needle }}</strong></x-slot:strong3></x-said>@foreach ($running->confirmed as $one)
+                <x-slot:strong3><strong>{{ Hakama\Machine\NeedleType::read($open->batch->equipment->needle)->label() }}</strong></x-slot:strong3></x-said>@foreach ($running->confirmed as $one)
                     <span class="text-soft">{{ __('floor.station.steps_2', [
                         'value' => $loop->first ? __('floor.station.confirmed') : '',
                         'who' => $one->who,
-                        'parse' => Carbon\CarbonImmutable::parse($one->at)->format('H:i'),
+                        'parse' => Dates::time(Carbon\CarbonImmutable::parse($one->at)),
                         'steps' => $one->steps,
                         'value_2' => $loop->last ? '.' : ';',
                     ]) }}</span>

@@ -1,3 +1,4 @@
+@use('App\Foundation\Words\Dates')
 @php
     $piece = $read->piece;
     $order = $piece->decoration->line->order;
@@ -6,7 +7,7 @@
     <x-slot:say>{{ App\Foundation\Words\Words::capital($read->stands()) }}.</x-slot:say>
     <div class="mb-3 flex flex-wrap items-baseline gap-4">
         <h1>{{ $read->tag->code() }}</h1>
-        <a class="ml-auto" href="{{ route('floor.tags') }}" data-key="l">{{ __('floor.tag.another_label') }} <kbd>l</kbd></a>
+        <a class="ms-auto" href="{{ route('floor.tags') }}" data-key="l">{{ __('floor.tag.another_label') }} <kbd>l</kbd></a>
         <a href="{{ route('floor.show', $read->machine) }}" data-key="b">{{ __('floor.tag.at_the_machine') }} <kbd>b</kbd></a>
     </div>
     <dl class="facts max-w-[36em]">
@@ -20,7 +21,7 @@
         <dt>{{ __('floor.tag.customer') }}</dt>
         <dd><x-said key="floor.tag.due" :with="[
             'name' => $order->customer->name,
-            'due_at' => $order->due_at->format('D j M, H:i'),
+            'due_at' => Dates::dayTime($order->due_at),
         ]"><x-slot:link><a href="{{ route('orders.show', $order) }}">{{ __('floor.tag.no', [
             'number' => $order->number,
         ]) }}</a></x-slot:link></x-said></dd>
@@ -38,7 +39,7 @@
                 <li class="max-w-[20em] text-base">{{ ['finished' => 'finished', 'passed' => 'good',
                     'rework' => __('floor.tag.to_fix'), 'rejected' => __('floor.tag.not_good')][$look->kind] }}{{ $look->cause
                         ? ", {$look->cause->label()}" : '' }}{{ $look->note !== '' ? ": {$look->note}" : '' }}
-                    <span class="text-soft">{{ $look->who }}, {{ $look->done_at->format('j M, H:i') }}</span>
+                    <span class="text-soft">{{ $look->who }}, {{ Dates::dateTime($look->done_at) }}</span>
                     @if ($look->photo)
                         <figure class="spot mt-1"><img src="{{ route('floor.look', $look->id) }}"
                                 alt="{{ __('floor.tag.what_saw', [

@@ -2,7 +2,7 @@
     <x-slot:say>{{ __('floor.tags.scan_the_label_of_a_piece') }}</x-slot:say>
     <div class="mb-3 flex flex-wrap items-baseline gap-4">
         <h1>{{ __('floor.tags.a_label') }}</h1>
-        <a class="ml-auto" href="{{ route('floor.show') }}" data-key="b">{{ __('floor.tags.at_the_machine') }} <kbd>b</kbd></a>
+        <a class="ms-auto" href="{{ route('floor.show') }}" data-key="b">{{ __('floor.tags.at_the_machine') }} <kbd>b</kbd></a>
     </div>
     @if ($typed !== '')
         <p class="note note-now mb-4" role="alert">{{ __('floor.tags.is_not_a_label_labels_start', [

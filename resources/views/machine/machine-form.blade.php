@@ -15,7 +15,7 @@
                     <label class="m-0 flex items-center gap-2 text-base text-ink"><input type="checkbox"
                             name="drivers[]" value="{{ $driver->value }}"
                                 @checked(in_array($driver->value, old('drivers', ['flat']), true))>
-                        {{ $driver->value }}</label>
+                        {{ $driver->label() }}</label>
                 @endforeach
             </div>
             <x-wrong field="drivers" />
@@ -23,16 +23,16 @@
         <div><label for="driver">{{ __('shop.machine_machine_form.mounted_now') }}</label><select id="driver" name="driver"
                 @error('driver') aria-invalid="true" aria-describedby="wrong-driver" @enderror>
                 @foreach (Hakama\Machine\Driver::cases() as $driver)
-                    <option @selected(old('driver', 'flat') === $driver->value)>{{ $driver->value }}</option>
+                    <option value="{{ $driver->value }}" @selected(old('driver', 'flat') === $driver->value)>{{ $driver->label() }}</option>
                 @endforeach
             </select><x-wrong field="driver" /></div>
         <div><label for="counts_from">{{ __('shop.machine_machine_form.needle_1_is_at_the') }}</label><select id="counts_from" name="counts_from">
                 @foreach (['left', 'right'] as $side)
-                    <option @selected(old('counts_from', 'left') === $side)>{{ $side }}</option>
+                    <option value="{{ $side }}" @selected(old('counts_from', 'left') === $side)>{{ __('shop.side.'.$side) }}</option>
                 @endforeach
             </select><x-wrong field="counts_from" /></div>
         <div><label for="turns_caps">{{ __('shop.machine_machine_form.turns_caps_itself') }}</label><select id="turns_caps" name="turns_caps">
-                @foreach (['' => __('shop.machine_machine_form.unknown'), 'yes' => 'yes', 'no' => 'no'] as $value => $words)
+                @foreach (['' => __('shop.machine_machine_form.unknown'), 'yes' => __('common.change_table.yes'), 'no' => __('common.change_table.no')] as $value => $words)
                     <option value="{{ $value }}" @selected(old('turns_caps', '') === $value)>{{ $words }}</option>
                 @endforeach
             </select><x-wrong field="turns_caps" /></div>

@@ -1,3 +1,5 @@
+@use('App\Foundation\Words\Words')
+@use('App\Foundation\Words\Dates')
 <x-layout station="shop" :title="__('shop.machine_machines.machines')">
     <x-slot:say>{{ __('shop.machine_machines.machines_controller_access_and_machines_out') }}</x-slot:say>
     <x-shop-tabs here="machines" :title="__('shop.machine_machines.machines')" />
@@ -32,16 +34,16 @@
                         <td><strong>{{ $machine->code }}</strong> {{ $machine->name }}
                             @if ($machine->retired_at)
                                 <span class="block text-sm text-soft">{{ __('shop.machine_machines.out_of_use_since', [
-                                    'retired_at' => $machine->retired_at->format('j M Y'),
+                                    'retired_at' => Dates::dateYear($machine->retired_at),
                                 ]) }}</span>
                             @endif
                         </td>
                         <td class="num">{{ $machine->heads }}</td>
                         <td class="num">{{ $machine->needles }}<span class="block text-sm text-soft">{{ __('shop.machine_machines.counts_from_the', [
-                            'counts_from' => $machine->counts_from,
+                            'counts_from' => __('shop.side.'.$machine->counts_from),
                         ]) }}</span></td>
                         <td class="num">{{ $machine->top_spm }}</td>
-                        <td>{{ implode(', ', $machine->drivers) }}</td>
+                        <td>{{ implode(', ', array_map(static fn(string $one) => Words::say(Hakama\Machine\Driver::from($one)->label()), $machine->drivers)) }}</td>
                         <td>
                             @unless ($machine->retired_at)
                                 <a href="{{ route('floor.show', $machine) }}">{{ __('shop.machine_machines.floor', [
@@ -54,7 +56,7 @@
                                 <div class="flex flex-wrap items-center gap-2"><span
                                         class="text-sm">{{ $machine->paired_at
                                             ? __('shop.machine_machines.paired', [
-                                                'paired_at' => $machine->paired_at->format('j M, H:i'),
+                                                'paired_at' => Dates::dateTime($machine->paired_at),
                                             ])
                                             : __('shop.machine_machines.not_paired') }}</span>
                                     <form method="post" action="{{ route('machines.code', $machine) }}">@csrf<button

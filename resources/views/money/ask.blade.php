@@ -2,7 +2,7 @@
     <x-slot:say>{{ __('money.ask.price_a_job_while_the_customer') }}</x-slot:say>
     <div class="mb-4 flex items-baseline gap-4">
         <h1>{{ __('money.ask.quick_quote') }}</h1>
-        <a class="ml-auto" href="{{ route('orders.quotes') }}" data-key="k">{{ __('money.ask.quotes') }} <kbd>k</kbd></a>
+        <a class="ms-auto" href="{{ route('orders.quotes') }}" data-key="k">{{ __('money.ask.quotes') }} <kbd>k</kbd></a>
         <a href="{{ route('prices.show') }}" data-key="p">{{ __('money.ask.price_list') }} <kbd>p</kbd></a>
         <a href="{{ route('orders.index') }}" data-key="b">{{ __('money.ask.all_orders') }} <kbd>b</kbd></a>
     </div>

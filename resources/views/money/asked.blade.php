@@ -1,3 +1,4 @@
+@use('App\Foundation\Words\Dates')
 @php
     $n = static fn(float $v, int $places = 0) => App\Shop\Figure::words($v, $places);
     $m = static fn(int $cents) => App\Shop\Figure::words($cents / 100, 2);
@@ -44,7 +45,7 @@
             <x-said key="money.asked.on_time_once_garments_and_stitch" :with="[
                 'share' => $share,
             ]"><x-slot:strong><strong>{{ __('money.asked.promise', [
-                'ceil_minutes' => App\Foundation\Clock\ShopClock::time($odds->promise)->ceilMinutes(15)->format('D j M, H:i'),
+                'ceil_minutes' => Dates::dayTime(App\Foundation\Clock\ShopClock::time($odds->promise)->ceilMinutes(15)),
             ]) }}</strong></x-slot:strong></x-said>
         @endif
     </p>

@@ -1,3 +1,4 @@
+@use('App\Foundation\Words\Dates')
 @php
     $n = static fn(float $v, int $places = 0) => App\Shop\Figure::words($v, $places);
     $typed = static fn(?int $cents) => $cents === null ? '' : number_format($cents / 100, 2, '.', '');
@@ -27,7 +28,7 @@
             'name' => $order->customer->name,
             'currency' => $currency,
         ]) }}</span>
-        <a class="ml-auto" href="{{ route('orders.show', $order) }}" data-key="b">{{ __('money.money.order', [
+        <a class="ms-auto" href="{{ route('orders.show', $order) }}" data-key="b">{{ __('money.money.order', [
             'number' => $order->number,
         ]) }}
             <kbd>b</kbd></a>
@@ -123,7 +124,7 @@
                     <ul class="text-sm">
                         @foreach ($saved[$line->line->id] as [$words, $cents])
                             <li class="flex border-b border-hair py-1">{{ $words }}<span
-                                    class="num ml-auto">{{ __('money.money.costs_less', [
+                                    class="num ms-auto">{{ __('money.money.costs_less', [
                                         'cents' => $m($cents),
                                     ]) }}</span></li>
                         @endforeach
@@ -198,8 +199,8 @@
                     <a href="{{ route('invoices.paper', $invoice) }}">{{ $invoice->credits_id === null
                         ? __('money.money.invoice') : __('money.money.credit') }}
                         {{ $invoice->number }}</a>
-                    <span class="text-sm text-soft">{{ $invoice->issued_at->format('j M Y') }}</span>
-                    <span class="num ml-auto">{{ $m($invoice->cents) }}@if (!$invoice->tax()->isNone())
+                    <span class="text-sm text-soft">{{ Dates::dateYear($invoice->issued_at) }}</span>
+                    <span class="num ms-auto">{{ $m($invoice->cents) }}@if (!$invoice->tax()->isNone())
                             <span class="text-sm text-soft">{{ __('money.money.plus_tax', [
                                 'tax_cents' => $m($invoice->tax_cents),
                             ]) }}</span>

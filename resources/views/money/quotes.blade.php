@@ -1,3 +1,4 @@
+@use('App\Foundation\Words\Dates')
 <x-layout station="orders" :title="__('money.quotes.quotes')">
     @php
         $m = static fn(int $cents) => App\Shop\Figure::words($cents / 100, 2);
@@ -19,7 +20,7 @@
     </x-slot:say>
     <div class="mb-4 flex items-baseline gap-4">
         <h1>{{ __('money.quotes.quotes') }}</h1>
-        <a class="ml-auto" href="{{ route('orders.ask') }}" data-key="q">{{ __('money.quotes.quick_quote') }} <kbd>q</kbd></a>
+        <a class="ms-auto" href="{{ route('orders.ask') }}" data-key="q">{{ __('money.quotes.quick_quote') }} <kbd>q</kbd></a>
         <a href="{{ route('orders.index') }}" data-key="b">{{ __('money.quotes.all_orders') }} <kbd>b</kbd></a>
     </div>
     <x-wrong field="why" />
@@ -56,7 +57,7 @@
                                 : App\Shop\Figure::words((100 * ($quote->price_cents - $quote->cost_cents)) /
                                 $quote->price_cents, 1) . ' %' }}
                         </td>
-                        <td>{{ $quote->made_at->format('j M') }}{{ $quote->who === '' ? '' : ', ' . $quote->who }}</td>
+                        <td>{{ Dates::date($quote->made_at) }}{{ $quote->who === '' ? '' : ', ' . $quote->who }}</td>
                         <td>
                             @if ($quote->state->isOpen())
                                 <div class="flex flex-wrap items-end gap-2">

@@ -50,6 +50,6 @@
 @if ($placed->changes->needles > 0)
     <p class="mt-1"><x-said key="needles.card_table.on_this_cards_needles_another_size">
         <x-slot:strong><strong>{{ __('needles.card_table.fit', [
-        'needle' => $batch->batch->equipment->needle,
+        'needle' => Hakama\Machine\NeedleType::read($batch->batch->equipment->needle)->label(),
     ]) }}</strong></x-slot:strong></x-said></p>
 @endif

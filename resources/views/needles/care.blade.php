@@ -1,3 +1,4 @@
+@use('App\Foundation\Words\Dates')
 @php
     $n = static fn(float $v) => App\Shop\Figure::words($v);
     $due = $list->due();
@@ -35,7 +36,7 @@
                                 ]) }}
                                 @if ($one->needle !== null)
                                     @php $needle = $machine->rack->firstWhere('number', $one->needle); @endphp
-                                    <span class="block text-sm text-soft">{{ $needle?->size }} {{ $needle?->point }},
+                                    <span class="block text-sm text-soft">{{ $needle?->type()->label() }},
                                         {{ $needle?->thread?->code ?? __('needles.care.no_thread') }}</span>
                                 @endif
                             </td>
@@ -117,7 +118,7 @@
                             ? __('needles.care.needle_2', [
                                 'needle' => $one->needle,
                             ]) : '' }}{{ $one->note !== '' ? ": {$one->note}" : '' }}
-                            <span class="text-soft">{{ $one->done_at->format('D j M, H:i') }}{{ $one->who !== ''
+                            <span class="text-soft">{{ Dates::dayTime($one->done_at) }}{{ $one->who !== ''
                                 ? ", {$one->who}" : '' }}</span>
                         </li>
                     @endforeach

@@ -124,7 +124,7 @@
                         <div class="flex items-center gap-3 py-1">
                             <span class="min-w-0 flex-1">
                                 <x-said key="needles.show.need" :with="[
-                                    'words' => $words,
+                                    'words' => $same->first()->label(),
                                     'value' => $machine->heads > 1 ? __('needles.show.on_each_head') : '',
                                 ]">
                                     <x-slot:strong><strong>{{ count($numbers) === 1 ? __('needles.show.needle') : __('needles.show.needles') }}
@@ -233,7 +233,7 @@
                                             @endif
                                             @foreach ($kept as $one)
                                                 <option value="{{ $one }}" @selected($one === $needle->$part)>
-                                                    {{ $one }}</option>
+                                                    {{ $part === 'point' ? __('needles.point.'.$one) : $one }}</option>
                                             @endforeach
                                         </select>
                                     @endforeach

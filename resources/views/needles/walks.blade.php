@@ -1,3 +1,4 @@
+@use('App\Foundation\Words\Dates')
 @php
     $first = $walks[0] ?? null;
     $at = static fn(int $s) => App\Foundation\Clock\ShopClock::time($s);
@@ -18,11 +19,11 @@
     @foreach ($walks as $walk)
         <section class="mb-6">
             <h2 class="mb-1">{{ __('needles.walks.and_the_hour_after', [
-                'hour' => App\Foundation\Clock\ShopClock::time($walk->hour)->format('l H:i'),
+                'hour' => Dates::longWeekdayTime(App\Foundation\Clock\ShopClock::time($walk->hour)),
             ]) }}</h2>
             <p class="mb-2"><strong>{{ __('needles.walks.fetch') }}</strong>
                 @foreach ($walk->fetch as $code => $n)
-                    <span class="mr-4 inline-block whitespace-nowrap"><x-swatch
+                    <span class="me-4 inline-block whitespace-nowrap"><x-swatch
                             :hex="$threads[$code]?->hex" />{{ $n > 1 ? $n . ' × ' : '' }}{{ $code }}
                         {{ $threads[$code]?->name }} <span
                             class="text-sm text-soft">{{ $threads[$code]?->shelf() }}</span></span>
@@ -42,7 +43,7 @@
                         @foreach ($one->changes->cones->load as $change)
                             <tr>
                                 <td class="tabular-nums">
-                                    {{ $loop->first ? $at($one->changeoverStart)->format('H:i') : '' }}</td>
+                                    {{ $loop->first ? Dates::time($at($one->changeoverStart)) : '' }}</td>
                                 <td>{{ $loop->first ? $one->machine : '' }}</td>
                                 <td>
                                     @if ($loop->first)

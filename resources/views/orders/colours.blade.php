@@ -19,7 +19,7 @@
             'name' => $artwork->name,
             'garment_label' => $decoration->line->garmentLabel(),
         ]) }}</h1>
-        <a class="ml-auto" href="{{ route('orders.show', $decoration->line->order) }}" data-key="b">{{ __('orders.colours.order', [
+        <a class="ms-auto" href="{{ route('orders.show', $decoration->line->order) }}" data-key="b">{{ __('orders.colours.order', [
             'number' => $decoration->line->order->number,
         ]) }} <kbd>b</kbd></a>
     </div>

@@ -5,7 +5,7 @@
     ]) }}</x-slot:say>
     <div class="mb-3 flex flex-wrap items-baseline gap-4">
         <h1>{{ __('orders.count.count_for_handing_over') }}</h1>
-        <a class="ml-auto" href="{{ route('orders.story', $order) }}" data-key="b">{{ __('orders.count.hand_over') }} <kbd>b</kbd></a>
+        <a class="ms-auto" href="{{ route('orders.story', $order) }}" data-key="b">{{ __('orders.count.hand_over') }} <kbd>b</kbd></a>
     </div>
     <div class="grid grid-cols-1 gap-8 md:grid-cols-2">
         <div>

@@ -68,12 +68,12 @@
             <x-field name="list" :label="__('orders.create.csv_file')" type="file" accept=".csv" />
             <button type="submit" class="btn">{{ __('orders.create.import') }}</button>
         </form>
-        <p class="mt-2 max-w-[60em] text-sm text-soft">{{ __('orders.create.one_row_per_size_columns_rows', [
+        <p class="mt-2 max-w-[60em] text-sm text-soft" data-codes>{{ __('orders.create.one_row_per_size_columns_rows', [
             'value' => implode(', ', App\Orders\OrderList::COLUMNS),
         ]) }}</p>
         <ul class="mt-2 max-w-[60em] text-sm text-soft">
             @foreach (App\Orders\OrderList::WORDS as $column => $of)
-                <li><strong>{{ $column }}</strong>: {{ implode(', ', App\Orders\OrderList::words($of)) }}</li>
+                <li data-codes><strong>{{ $column }}</strong>: {{ implode(', ', App\Orders\OrderList::words($of)) }}</li>
             @endforeach
         </ul>
     </details>

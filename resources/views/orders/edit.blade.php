@@ -2,7 +2,7 @@
     <x-slot:say>{{ __('orders.edit.started_and_sewn_pieces_stay_as') }}</x-slot:say>
     <div class="mb-4 flex items-baseline gap-4">
         <h1>{{ __('orders.edit.change_no', ['number' => $order->number]) }}</h1>
-        <a class="ml-auto" href="{{ route('orders.show', $order) }}" data-key="b">{{ __('orders.edit.back_to_the_order') }} <kbd>b</kbd></a>
+        <a class="ms-auto" href="{{ route('orders.show', $order) }}" data-key="b">{{ __('orders.edit.back_to_the_order') }} <kbd>b</kbd></a>
     </div>
     <form method="post" action="{{ route('orders.change', $order) }}" novalidate>@csrf @method('put')
         <input type="hidden" name="seen" value="{{ $errors->has('seen') ? $seen : old('seen', $seen) }}">
@@ -28,7 +28,7 @@
                         @php $begun = $garments->begun[$line->id][$size->value] ?? 0; @endphp
                         <div class="w-20"><label
                                 for="s-{{ $line->id }}-{{ $size->value }}">{{ $isOne
-                                    ? __('orders.edit.quantity') : $size->value }}</label><input type="text"
+                                    ? __('orders.edit.quantity') : $size->label() }}</label><input type="text"
                                 id="s-{{ $line->id }}-{{ $size->value }}" inputmode="numeric" class="num"
                                 name="sizes[{{ $line->id }}][{{ $size->value }}]"
                                 value="{{ old("sizes.{$line->id}.{$size->value}",
@@ -77,7 +77,7 @@
     @if ($order->cancelled_at === null)
         <section class="mt-10 border-t border-hair pt-4">
             <h2 class="mb-2">{{ __('orders.edit.cancel_order') }}</h2>
-            <ul class="mb-3 list-disc pl-5">
+            <ul class="mb-3 list-disc ps-5">
                 @foreach ($cancelling as $sentence)
                     <li>{{ $sentence }}</li>
                 @endforeach

@@ -1,3 +1,4 @@
+@use('App\Foundation\Words\Dates')
 <x-layout station="orders" :title="__('orders.index.orders')">
     <x-slot:say>
         @if ($late !== [])
@@ -6,7 +7,7 @@
                     ? __('orders.index.one_order_will_be_late') : __('orders.index.orders_will_be_late', [
                         'late' => count($late),
                     ]) }}:</span>
-            {{ __('orders.index.no_for_is_due', ['number' => $late[0]->number, 'customer' => $late[0]->customer, 'value' => $late[0]->dueAt->isToday() ? __('orders.index.today') : $late[0]->dueAt->format('D'), 'due_at' => $late[0]->dueAt->format('H:i'), 'value_2' => $late[0]->ends
+            {{ __('orders.index.no_for_is_due', ['number' => $late[0]->number, 'customer' => $late[0]->customer, 'value' => $late[0]->dueAt->isToday() ? __('orders.index.today') : Dates::weekday($late[0]->dueAt), 'due_at' => Dates::time($late[0]->dueAt), 'value_2' => $late[0]->ends
                 ? ' '.__('orders.index.and_finishes', [
                     'ends' => App\Foundation\Clock\ShopClock::words($late[0]->ends),
                 ]) : '']) }}
@@ -24,7 +25,7 @@
                 for="q" class="sr-only">{{ __('orders.index.number_customer_garment_or_artwork') }}</label><input id="q" type="search"
                 name="q" value="{{ $words }}" maxlength="80" placeholder="{{ __('orders.index.number_customer_garment_artwork') }}"
                 class="!w-72" data-key="s" data-does="{{ __('orders.index.find_an_order') }}"><button type="submit" class="btn">{{ __('orders.index.find') }}</button></form>
-        <span class="ml-auto flex gap-4 text-sm">
+        <span class="ms-auto flex gap-4 text-sm">
             @if ($finished)
             <a href="{{ route('orders.index') }}" data-key="o">{{ __('orders.index.open_orders') }} <kbd>o</kbd></a>@else<a
                     href="{{ route('orders.index', ['show' => 'finished']) }}" data-key="f">{{ __('orders.index.finished_orders') }}
@@ -62,8 +63,8 @@
                         <td class="font-semibold">{{ $row->customer }}</td>
                         <td>{{ $row->what }}</td>
                         <td class="whitespace-nowrap tabular-nums">
-                            {{ $row->dueAt->isToday() ? __('orders.index.today') : $row->dueAt->format('D j M') }}
-                            {{ $row->dueAt->format('H:i') }}</td>
+                            {{ $row->dueAt->isToday() ? __('orders.index.today') : Dates::day($row->dueAt) }}
+                            {{ Dates::time($row->dueAt) }}</td>
                         <td>
                             <div class="flex items-center gap-3">
                                 <div class="flex-1"><x-strip :done="$row->done" :sewing="$row->sewing"

@@ -1,6 +1,5 @@
 @php
     $o = static fn(string $field, mixed $default = '') => old("lines.{$i}.{$field}", $default);
-    $word = static fn(string $value) => str_replace('_', ' ', $value);
     $chosen = [
         ['garment', __('orders.line.garment'), Hakama\Garment\Garment::cases(), 'polo'],
         ['fabric', __('orders.line.fabric'), Hakama\Garment\Fabric::cases(), 'pique'],
@@ -20,7 +19,7 @@
                         aria-describedby="wrong-lines-{{ $i }}-{{ $field }}" @enderror>
                     @foreach ($cases as $case)
                         <option value="{{ $case->value }}" @selected($o($field, $default) === $case->value)>
-                            {{ $case->value === 'none' ? __('orders.line.from_the_catalogue') : $word($case->value) }}</option>
+                            {{ $case->value === 'none' ? __('orders.line.from_the_catalogue') : $case->label() }}</option>
                     @endforeach
                 </select>
                 <x-wrong :field="'lines.' . $i . '.' . $field" />
@@ -72,7 +71,7 @@
             @foreach (Hakama\Garment\Size::cases() as $size)
                 <div class="w-[76px]">
                     <label for="l{{ $i }}-{{ $size->value }}"
-                        class="text-center">{{ $size->value === 'one' ? __('orders.line.one_size') : $size->value }}</label>
+                        class="text-center">{{ $size->label() }}</label>
                     <input type="text" id="l{{ $i }}-{{ $size->value }}"
                         name="lines[{{ $i }}][sizes][{{ $size->value }}]" inputmode="numeric"
                         value="{{ $o('sizes.' . $size->value) }}" class="num"

@@ -2,7 +2,7 @@
     <x-slot:say>{{ __('orders.more.the_new_line_is_set_up') }}</x-slot:say>
     <div class="mb-2 flex items-baseline gap-4">
         <h1>{{ __('orders.more.new_line_for_no', ['number' => $order->number, 'name' => $order->customer->name]) }}</h1>
-        <a class="ml-auto" href="{{ route('orders.show', $order) }}" data-key="b">{{ __('orders.more.back_to_the_order') }} <kbd>b</kbd></a>
+        <a class="ms-auto" href="{{ route('orders.show', $order) }}" data-key="b">{{ __('orders.more.back_to_the_order') }} <kbd>b</kbd></a>
     </div>
     <form method="post" action="{{ route('orders.add', $order) }}" novalidate>@csrf
         <input type="hidden" name="seen" value="{{ $errors->has('seen') ? $seen : old('seen', $seen) }}">

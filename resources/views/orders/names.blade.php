@@ -1,3 +1,4 @@
+@use('App\Foundation\Words\Dates')
 @php
     $n = static fn(float $v, int $places = 0) => App\Shop\Figure::words($v, $places);
     $value = static fn(string $field, mixed $kept) => old($field, $kept);
@@ -19,7 +20,7 @@
         @else
             {{ __('orders.names.spelling_approved_by', [
                 'approved_by' => $lettering->approved_by,
-                'approved_at' => $lettering->approved_at->format('j M, H:i'),
+                'approved_at' => Dates::dateTime($lettering->approved_at),
             ]) }}
         @endif
     </x-slot:say>
@@ -28,7 +29,7 @@
             'garment_label' => $decoration->line->garmentLabel(),
             'position_label' => $decoration->positionLabel(),
         ]) }}</h1>
-        <a class="ml-auto" href="{{ route('orders.show', $order) }}" data-key="b">{{ __('orders.names.order', [
+        <a class="ms-auto" href="{{ route('orders.show', $order) }}" data-key="b">{{ __('orders.names.order', [
             'number' => $order->number,
         ]) }}
             <kbd>b</kbd></a>

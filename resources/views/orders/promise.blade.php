@@ -1,3 +1,4 @@
+@use('App\Foundation\Words\Dates')
 @if ($odds === null)
     <p class="note note-caution">
         {{ $counted === 0 ? __('orders.promise.enter_garment_sizes_and_artwork_first')
@@ -12,19 +13,19 @@
             <x-said key="orders.promise.on_time" :with="[
                 'share' => $share,
             ]"><x-slot:strong><strong>{{ __('orders.promise.promise', [
-                'safe' => $safe->format('D j M, H:i'),
+                'safe' => Dates::dayTime($safe),
             ]) }}</strong></x-slot:strong></x-said>
             @if ($odds->endP50 !== null)
                 {{ __('orders.promise.most_likely_ready', [
-                    'end_p50' => App\Foundation\Clock\ShopClock::time($odds->endP50)->format('D j M, H:i'),
+                    'end_p50' => Dates::dayTime(App\Foundation\Clock\ShopClock::time($odds->endP50)),
                 ]) }}
             @endif
-            <button type="button" class="btn ml-2" data-due-date="{{ $safe->format('Y-m-d') }}"
+            <button type="button" class="btn ms-2" data-due-date="{{ $safe->format('Y-m-d') }}"
                 data-due-time="{{ $safe->format('H:i') }}">{{ __('orders.promise.use_it') }}</button>
         @endif
         @if ($dueAt !== null)
             <span @class(['block', 'now' => $odds->isInDanger])>{{ __('orders.promise.as_entered', [
-                'due_at' => $dueAt->format('D j M, H:i'),
+                'due_at' => Dates::dayTime($dueAt),
                 'kept' => App\Shop\Figure::odds($odds->kept),
             ]) }}</span>
         @endif

@@ -1,9 +1,10 @@
+@use('App\Foundation\Words\Dates')
 <x-layout station="orders" :title="__('orders.show.order', ['number' => $order->number])">
     <x-slot:say>
         @if ($order->cancelled_at)
             {{ __('orders.show.no_was_cancelled', [
                 'number' => $order->number,
-                'cancelled_at' => $order->cancelled_at->format('j M, H:i'),
+                'cancelled_at' => Dates::dateTime($order->cancelled_at),
             ]) }}
         @elseif ($blanksShort > 0)
             <span class="now">{{ __('orders.show.no_is_blanks_short_and_cannot', [
@@ -26,7 +27,7 @@
     </x-slot:say>
     <div class="mb-1 flex flex-wrap items-baseline gap-x-4 gap-y-1">
         <h1>{{ __('orders.show.no_for', ['number' => $order->number, 'name' => $order->customer->name]) }}</h1>
-        <a class="ml-auto" href="{{ route('orders.money', $order) }}" data-key="m"
+        <a class="ms-auto" href="{{ route('orders.money', $order) }}" data-key="m"
             data-does="{{ __('orders.show.cost_and_profit') }}">{{ __('orders.show.money') }} <kbd>m</kbd></a>
         <a href="{{ route('orders.again', $order) }}" data-key="g">{{ __('orders.show.order_again') }} <kbd>g</kbd></a>
         <a href="{{ route('orders.tags', $order) }}" data-key="l">{{ __('orders.show.labels') }} <kbd>l</kbd></a>
@@ -48,8 +49,8 @@
             @endif
         </p>
     @endif
-    <p class="mb-5 text-soft">{{ __('orders.show.due_received', ['due_at' => $order->due_at->format('l j F, H:i'), 'value' => $order->for_event
-        ? __('orders.show.for_an_event') : '', 'received_at' => $order->received_at->format('D j M, H:i'), 'value_2' => $order->shelf !== ''
+    <p class="mb-5 text-soft">{{ __('orders.show.due_received', ['due_at' => Dates::longDayTime($order->due_at), 'value' => $order->for_event
+        ? __('orders.show.for_an_event') : '', 'received_at' => Dates::dayTime($order->received_at), 'value_2' => $order->shelf !== ''
             ? ' '.__('orders.show.finished_pieces', [
                 'shelf' => $order->shelf,
             ]) : '', 'value_3' => $order->note !== '' ? ' ' . $order->note : '']) }}</p>
@@ -59,8 +60,8 @@
             <h2 class="mb-2"><x-swatch :hex="$line->colour_hex" />{{ $line->garmentLabel() }} <span
                     class="font-sans text-base font-normal text-soft">{{ $line->fabricLabel() }}{{ $line->profile !== Hakama\Garment\Profile::None
                             ? __('orders.show.profile', [
-                                'value' => $line->structure->value,
-                                'value_2' => $line->profile->value,
+                                'value' => $line->structure->label(),
+                                'value_2' => $line->profile->label(),
                             ])
                             : '' }}{{ $line->patch_back === null ? '' : ', '.App\Foundation\Words\Words::say($line->patch_back->label()) }}</span>
             </h2>

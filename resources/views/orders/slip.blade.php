@@ -1,3 +1,4 @@
+@use('App\Foundation\Words\Dates')
 <x-layout station="orders" :title="__('orders.slip.slip', ['number' => $order->number, 'number_2' => $slip->number])">
     <x-slot:say>{{ __('orders.slip.garments_of_no_handed_over', [
         'piece_count' => $slip->piece_count,
@@ -11,7 +12,7 @@
         <p>{{ __('orders.slip.delivery_slip', [
             'number' => $order->number,
             'number_2' => $slip->number,
-            'handed_at' => $slip->handed_at->format('j F Y, H:i'),
+            'handed_at' => Dates::fullTime($slip->handed_at),
         ]) }}</p>
         <p style="margin: 8px 0 14px"><x-said key="orders.slip.for" :with="['value' => $order->contact !== ''
             ? ', ' . $order->contact : '']">

@@ -1,8 +1,9 @@
+@use('App\Foundation\Words\Dates')
 <x-layout station="orders" :title="__('orders.story.order_history', ['number' => $order->number])">
     <x-slot:say>{{ __('orders.story.blanks_received_pieces_handed_over_messages') }}</x-slot:say>
     <div class="mb-4 flex items-baseline gap-4">
         <h1>{{ __('orders.story.no_for', ['number' => $order->number, 'name' => $order->customer->name]) }}</h1>
-        <a class="ml-auto" href="{{ route('orders.show', $order) }}" data-key="b">{{ __('orders.story.back_to_the_order') }} <kbd>b</kbd></a>
+        <a class="ms-auto" href="{{ route('orders.show', $order) }}" data-key="b">{{ __('orders.story.back_to_the_order') }} <kbd>b</kbd></a>
     </div>
     <div id="steps" class="mb-6 min-h-[150px] sm:min-h-14">
     <h2 class="sr-only">{{ __('orders.story.steps') }}</h2>
@@ -102,7 +103,7 @@
                             'number_2' => $slip->number,
                         ]) }}</a>, {{ $slip->piece_count }}
                             {{ $slip->piece_count === 1 ? __('orders.story.garment') : __('orders.story.garments') }},
-                            {{ $slip->handed_at->format('j M, H:i') }}{{ $slip->who !== '' ? ', ' . $slip->who : '' }}
+                            {{ Dates::dateTime($slip->handed_at) }}{{ $slip->who !== '' ? ', ' . $slip->who : '' }}
                         </li>
                     @endforeach
                 </ul>
@@ -110,10 +111,22 @@
         </section>
         <section>
             <h2 class="mb-2">{{ __('orders.story.message_to_the_customer') }}</h2>
+            @php $reads = $order->customer->language; @endphp
+            <form method="post" action="{{ route('orders.language', $order) }}"
+                class="mb-2 flex items-center gap-2">@csrf @method('put')
+                <label for="reads">{{ __('orders.story.customer_reads', ['name' => $order->customer->name]) }}</label>
+                <select id="reads" name="reads" class="!w-auto">
+                    <option value="">{{ __('orders.story.as_the_shop') }}</option>
+                    @foreach (App\Foundation\Words\Languages::all() as $code => $name)
+                        <option value="{{ $code }}" lang="{{ $code }}" @selected(old('reads', $reads) === $code)>{{ $name }}</option>
+                    @endforeach
+                </select><button type="submit" class="btn btn-small">{{ __('orders.story.save_language') }}</button>
+            </form>
+            <x-wrong field="reads" />
             @foreach ($messages as $about => $text)
                 <details class="border-b border-hair py-1">
-                    <summary>{{ $about }}</summary>
-                    <textarea id="m-{{ $loop->index }}" rows="6" readonly class="mt-1">{{ $text }}</textarea>
+                    <summary>{{ __($about) }}</summary>
+                    <textarea id="m-{{ $loop->index }}" rows="6" readonly class="mt-1" lang="{{ $reads ?? $language }}">{{ $text }}</textarea>
                     <button type="button" class="btn btn-small mt-1"
                         data-copy="m-{{ $loop->index }}">{{ __('orders.story.copy') }}</button>
                 </details>

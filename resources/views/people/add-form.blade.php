@@ -7,7 +7,7 @@
     <div><label for="role">{{ __('people.add_form.role') }}</label><select id="role" name="role">
             @foreach (Hakama\House\Role::cases() as $role)
                 <option value="{{ $role->value }}" @selected(old('role', 'operator') === $role->value)>
-                    {{ __('people.role_name.'.$role->value) }}: {{ $role->words() }}</option>
+                    {{ $role->label() }}: {{ $role->words() }}</option>
             @endforeach
         </select></div>
     <div><button type="submit" class="btn btn-main" data-key="v" data-does="{{ __('people.add_form.add') }}">{{ __('people.add_form.add') }} <kbd>v</kbd></button></div>

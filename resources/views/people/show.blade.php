@@ -1,3 +1,6 @@
+@use('App\Foundation\Words\Words')
+@use('App\Foundation\Words\Dates')
+@use('App\Foundation\Words\Languages')
 <x-layout station="shop" :title="__('people.show.people')">
     <x-slot:say>
         @if ($liesOpen)
@@ -29,7 +32,7 @@
                     <td><strong>{{ $person->name }}</strong>
                         @if ($person->retired_at)
                             <span class="block text-sm text-soft">{{ __('people.show.left', [
-                                'retired_at' => $person->retired_at->format('j M Y'),
+                                'retired_at' => Dates::dateYear($person->retired_at),
                             ]) }}</span>
                         @endif
                     </td>
@@ -41,7 +44,7 @@
                             ]) }}" class="!w-36">
                                 @foreach (Hakama\House\Role::cases() as $role)
                                     <option value="{{ $role->value }}" @selected($person->role === $role)>
-                                        {{ $role->value }}</option>
+                                        {{ Words::small($role->label()) }}</option>
                                 @endforeach
                             </select><button type="submit" class="btn btn-small">{{ __('people.show.save') }}</button>
                         </form>
@@ -54,10 +57,8 @@
                                 <input type="password" name="secret" autocomplete="{{ $complete }}" class="!w-36"
                                     @if ($kind === 'pin') inputmode="numeric" maxlength="8" @endif
                                     placeholder="{{ $person->{$kind} === null ? __('people.show.none') : __('people.show.saved') }}"
-                                    aria-label="{{ __('people.show.new_for', [
-                                        'value' => $kind === 'pin' ? __('people.show.pin') : $kind,
-                                        'name' => $person->name,
-                                    ]) }}"><button type="submit"
+                                    aria-label="{{ $kind === 'pin' ? __('people.show.new_pin_for', ['name' => $person->name])
+                                        : __('people.show.new_password_for', ['name' => $person->name]) }}"><button type="submit"
                                     class="btn btn-small">{{ __('people.show.set') }}</button>
                             </form>
                         </td>
@@ -78,6 +79,33 @@
             <h2 class="mb-2">{{ __('people.show.add_people') }}</h2>
             @include('people.add-form')
         </section>
+        <section id="language-of-shop">
+            <h2 class="mb-2">{{ __('people.show.language_and_region') }}</h2>
+            @php $regionNow = old('region', $shop->region); @endphp
+            <form method="post" action="{{ route('people.language') }}" class="flex flex-wrap items-end gap-3">@csrf
+                @method('put')
+                <div><label for="spoken">{{ __('people.show.language_of_the_shop') }}</label><select id="spoken"
+                    name="language" class="!w-40">
+                        @foreach (Languages::all() as $code => $name)
+                            <option value="{{ $code }}" lang="{{ $code }}"
+                                @selected(old('language', $shop->language) === $code)>{{ $name }}</option>
+                        @endforeach
+                    </select></div>
+                <div><label for="region">{{ __('people.show.region') }}</label><select id="region" name="region"
+                    class="!w-52">
+                        <option value="">{{ __('people.show.region_of_the_language') }}</option>
+                        @foreach (Languages::regions() as $code => $name)
+                            <option value="{{ $code }}" @selected($regionNow === $code)>{{ $name }}</option>
+                        @endforeach
+                    </select></div>
+                <button type="submit" class="btn">{{ __('people.show.save') }}</button>
+            </form>
+            <x-wrong field="language" />
+            <x-wrong field="region" />
+            <p class="mt-1 text-sm text-soft">{{ __('people.show.today_is_written', [
+                'example' => Dates::longDayTime(Carbon\CarbonImmutable::now()),
+            ]) }}</p>
+        </section>
         <section id="tablets">
             <h2 class="mb-2">{{ __('people.show.tablets_at_the_machines') }}</h2>
             @if (session('code'))
@@ -95,7 +123,7 @@
                             <tr>
                                 <td><strong>{{ $tablet->name }}</strong> {{ $tablet->machine?->code }}</td>
                                 <td class="text-sm text-soft">{{ __('people.show.since', [
-                                    'paired_at' => $tablet->paired_at->format('j M Y, H:i'),
+                                    'paired_at' => Dates::dateYearTime($tablet->paired_at),
                                 ]) }}</td>
                                 <td class="num">
                                     <form method="post" action="{{ route('people.tablet.revoke', $tablet) }}">@csrf

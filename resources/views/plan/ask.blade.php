@@ -21,7 +21,7 @@
                     <x-field name="due" :label="__('plan.ask.needed_by')" :value="$asked['due'] ?? ''" type="datetime-local" />
                 </div>
                 <fieldset class="mt-4 border-t border-hair pt-3">
-                    <legend class="pr-2 text-sm text-soft">{{ __('plan.ask.or_if_nothing_here_is_similar') }}</legend>
+                    <legend class="pe-2 text-sm text-soft">{{ __('plan.ask.or_if_nothing_here_is_similar') }}</legend>
                     <div class="grid grid-cols-1 gap-3 md:grid-cols-3">
                         <x-field name="stitches" :label="__('plan.ask.stitches')" :value="$asked['stitches'] ?? ''"
                             inputmode="numeric" class="num" />

@@ -1,3 +1,4 @@
+@use('App\Foundation\Words\Dates')
 @php
     /** The plan as a chart: wants $chart, $board, and $live where batches may be moved. */
     use App\Plan\Chart\ChartMeasures;
@@ -104,7 +105,7 @@
                 </g>
                 @if ($one->to - $one->from > 60)
                     <text x="{{ $n($one->from + 2) }}" y="{{ $n($bandY + 12) }}" font-size="11" fill="#3c5633"
-                        style="fill: #3c5633">{{ $clip("{$one->batch}: {$one->loads} sewn", $one->to - $one->from,
+                        style="fill: #3c5633">{{ $clip(__('plan.chart.bar_sewn', ['batch' => $one->batch, 'loads' => $one->loads]), $one->to - $one->from,
                             6) }}</text>
                 @endif
             @endforeach
@@ -125,7 +126,7 @@
                             'left' => $b->left,
                             'customer' => $b->order->customer,
                             'changeover_start' => $clock($at($bar->placed->changeoverStart)),
-                            'start' => $at($bar->placed->start())->format('H:i'),
+                            'start' => Dates::time($at($bar->placed->start())),
                             'end' => $clock($at($bar->placed->end())),
                             'due_at' => $clock($b->order->dueAt),
                         ]),
@@ -214,17 +215,20 @@
                     @if ($room > 30)
                         <text x="{{ $n($bar->edges->endX - $room + 5) }}" y="{{ $n($bandY + 17) }}" font-size="14"
                             font-weight="700" paint-order="stroke" stroke="#eef0f6"
-                            stroke-width="4">{{ $clip($b->code . ($b->started
-                                ? ' running' : ($b->queued->fixedAt ? ' fixed' : '')), $room - 6, 7.6) }}</text>
+                            stroke-width="4">{{ $clip($b->started ? __('plan.chart.bar_running', ['code' => $b->code])
+                                : ($b->queued->fixedAt ? __('plan.chart.bar_fixed', ['code' => $b->code]) : $b->code), $room - 6, 7.6) }}</text>
                         <text x="{{ $n($bar->edges->endX - $room + 5) }}" y="{{ $n($bandY + 33) }}"
                             font-size="12.5" paint-order="stroke" stroke="#eef0f6"
                             stroke-width="4">{{ $clip($b->design->name, $room - 6, 6.6) }}</text>
                         <text x="{{ $n($bar->edges->endX - $room + 5) }}" y="{{ $n($bandY + 48) }}"
                             font-size="12.5" paint-order="stroke" stroke="#eef0f6"
-                            stroke-width="4">{{ $clip($b->left . ' pcs, ' . ($b->order->blanksShort > 0
-                                ? $b->order->blanksShort . ($b->order->blanksShort === 1 ? ' blank' : ' blanks') .
-                                    ' short, ' : '') . $b->batch->equipment->frame . ', no. '
-                                . $b->order->number, $room - 6, 6.6) }}</text>
+                            stroke-width="4">{{ $clip(__($b->order->blanksShort > 0
+                                ? 'plan.chart.bar_short' : 'plan.chart.bar_pieces', [
+                                    'pieces' => $b->left,
+                                    'short' => $b->order->blanksShort,
+                                    'frame' => $b->batch->equipment->frame,
+                                    'number' => (string) $b->order->number,
+                                ]), $room - 6, 6.6) }}</text>
                     @endif
                     @if ($late)
                         @php $mark = min($bar->edges->endX, ChartMeasures::WIDTH - 8); @endphp

@@ -35,7 +35,7 @@
                     <kbd>{{ ['hour' => 'h', 'day' => 'd', 'week' => 'w'][$one->value] }}</kbd></a>
             @endforeach
         </div>
-        <nav class="tabs ml-auto" aria-label="{{ __('plan.sheet.plan_pages') }}"><a href="{{ route('plan.ask') }}" data-key="q"
+        <nav class="tabs ms-auto" aria-label="{{ __('plan.sheet.plan_pages') }}"><a href="{{ route('plan.ask') }}" data-key="q"
                 data-does="{{ __('plan.sheet.what_if') }}">{{ __('plan.sheet.questions') }} <kbd>q</kbd></a><a href="{{ route('plan.calendar') }}"
                 data-key="k" data-does="{{ __('plan.sheet.days_off_downtime_calendars') }}">{{ __('plan.sheet.calendar') }} <kbd>k</kbd></a></nav>
         <form method="post" action="{{ route('plan.undo') }}">@csrf<input type="hidden" name="version"
@@ -48,7 +48,7 @@
     @endif
     <p id="consequence" class="mb-2 min-h-6 text-sm" role="status">{{ $said }}</p>
     @include('plan.chart', ['live' => true])
-    <p class="my-3 text-sm text-soft">{{ __('plan.sheet.striped_changeover_shaded_hooping_of_the') }} <kbd class="ml-0">{{ __('plan.sheet.shift') }}</kbd> {{ __('plan.sheet.with_an_arrow_key_enter_on') }}</p>
+    <p class="my-3 text-sm text-soft">{{ __('plan.sheet.striped_changeover_shaded_hooping_of_the') }} <kbd class="ms-0">{{ __('plan.sheet.shift') }}</kbd> {{ __('plan.sheet.with_an_arrow_key_enter_on') }}</p>
     <div class="grid grid-cols-1 gap-8 lg:grid-cols-[minmax(0,2fr)_minmax(0,1fr)]">
         <table>
             <caption class="sr-only">{{ __('plan.sheet.all_planned_batches') }}</caption>

@@ -1,3 +1,4 @@
+@use('App\Foundation\Words\Dates')
 @use('App\Plan\Queries\Consequence')
 @php
     $at = static fn(int $s) => App\Foundation\Clock\ShopClock::time($s);
@@ -89,7 +90,7 @@
                 @if ($batch->queued->fixedAt)
                     <p class="mt-1 text-sm">{{ __('plan.why.fixed_to', [
                         'machine' => $batch->queued->machine,
-                        'fixed_at' => $batch->queued->fixedAt->format('D j M H:i'),
+                        'fixed_at' => Dates::dayTime($batch->queued->fixedAt),
                     ]) }}</p>
                 @endif
             @endif
@@ -128,7 +129,7 @@
                     @if ($placed->changes->needles > 0)
                         <dt>{{ __('plan.why.needles') }}</dt>
                         <dd>{{ __('plan.why.fit_on', [
-                            'needle' => $batch->batch->equipment->needle,
+                            'needle' => Hakama\Machine\NeedleType::read($batch->batch->equipment->needle)->label(),
                             'needles' => $placed->changes->needles,
                         ]) }}</dd>
                     @endif
@@ -174,7 +175,7 @@
                 <ul>
                     @forelse ($helps as [$what, $then])
                         <li class="flex border-b border-hair py-1">{{ $what }}<span
-                                class="num ml-auto">{{ App\Shop\Figure::odds($then) }}</span></li>
+                                class="num ms-auto">{{ App\Shop\Figure::odds($then) }}</span></li>
                     @empty
                         <li class="text-soft">{{ __('plan.why.nothing_would_help_agree_a_later') }}</li>
                     @endforelse
@@ -194,7 +195,7 @@
                     <p class="mt-1">{{ __('plan.why.planned_at_to_log_the_result', [
                         'machine_code' => $triedAt->machine_code,
                         'from_at' => App\Foundation\Clock\ShopClock::words($triedAt->from_at),
-                        'to_at' => $triedAt->to_at->format('H:i'),
+                        'to_at' => Dates::time($triedAt->to_at),
                         'value' => $trial->isPractice ? __('plan.why.in_the') : __('plan.why.with_the'),
                     ]) }}
                         @if ($trial->isPractice)

@@ -1,8 +1,9 @@
+@use('App\Foundation\Words\Dates')
 <x-layout station="setup" :title="__('setup.backing.backing_to_cut')">
     <x-slot:say>
         @if ($short !== [])
             <span class="now">{{ __('setup.backing.backing_is_short') }}</span> {{ __('setup.backing.for_order_in_time', [
-                'value' => implode(', ', array_map(static fn($code, $n) => "{$code} ({$n} pieces)", array_keys($short), $short)),
+                'value' => implode(', ', array_map(static fn($code, $n) => __('setup.backing.short_for', ['code' => $code, 'count' => $n]), array_keys($short), $short)),
             ]) }}
         @elseif ($days === [])
             {{ __('setup.backing.nothing_planned_needs_backing') }}
@@ -18,7 +19,7 @@
             @endif
             @foreach ($days as $day => $batches)
                 <section class="mb-6">
-                    <h2 class="mb-1">{{ Carbon\CarbonImmutable::parse($day)->format('l j F') }}</h2>
+                    <h2 class="mb-1">{{ Dates::longDay(Carbon\CarbonImmutable::parse($day)) }}</h2>
                     <div class="relative overflow-x-auto">
                         <table>
                             <thead>
@@ -35,7 +36,7 @@
                                 @foreach ($batches as $code => [$want, $at, $cuts, $missing])
                                     <tr>
                                         <td class="whitespace-nowrap"><strong>{{ $code }}</strong><br><span
-                                                class="text-sm text-soft">{{ $at->format('H:i') }}</span></td>
+                                                class="text-sm text-soft">{{ Dates::time($at) }}</span></td>
                                         <td class="whitespace-nowrap">{{ $want->kind->label() }}</td>
                                         <td class="num">{{ $units->figure($want->widthMm) }} ×
                                             {{ $units->figure($want->heightMm) }}

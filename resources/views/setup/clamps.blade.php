@@ -1,3 +1,4 @@
+@use('App\Foundation\Words\Dates')
 <x-layout station="setup" :title="__('setup.clamps.clamps')">
     @php $due = array_filter($rows, static fn ($row) => $row->due !== null); @endphp
     <x-slot:say>
@@ -45,7 +46,7 @@
                                     ? '' : App\Shop\Figure::words($row->found->x_mm, 1) }}</td>
                                 <td class="num">{{ $row->found === null
                                     ? '' : App\Shop\Figure::words($row->found->y_mm, 1) }}</td>
-                                <td>{{ $row->found === null ? __('setup.clamps.never') : $row->found->checked_at->format('j M') . ', '
+                                <td>{{ $row->found === null ? __('setup.clamps.never') : Dates::date($row->found->checked_at) . ', '
                                     . $row->found->who }}</td>
                                 <td>
                                     @if ($row->due === null)

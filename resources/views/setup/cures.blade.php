@@ -11,7 +11,7 @@
                     <input type="hidden" name="down" value="{{ $units->field($cure->place()->downMm ?? 0.0) }}">
                     <input type="hidden" name="across" value="{{ $units->field($cure->place()->acrossMm ?? 0.0) }}">
                     <button type="submit" class="btn btn-small">{{ __('setup.cures.move_it', [
-                        'value' => count($rows) > 1 ? ' in ' . $rows[0]->size->value : '',
+                        'value' => count($rows) > 1 ? __('setup.cures.in_size', ['size' => $rows[0]->size->label()]) : '',
                     ]) }}</button>
                 </form>
             @endif

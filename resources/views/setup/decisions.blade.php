@@ -14,7 +14,7 @@
             <summary class="flex items-baseline gap-4 py-1.5"><span
                     class="w-28 shrink-0 text-sm text-soft">{{ $row->label }}</span><strong
                     class="flex-1">{{ $row->value }}</strong><span class="text-sm text-soft">{{ __('setup.decisions.why') }}</span></summary>
-            <p class="pb-2 pl-32 text-sm">
+            <p class="pb-2 ps-32 text-sm">
                 @if ($row->about === Hakama\Setup\Rules\SetupTopic::Placement)
                     {{ App\Foundation\Words\Words::capital($advice->placement->words($units)) }}.
                 @endif

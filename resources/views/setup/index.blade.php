@@ -1,3 +1,4 @@
+@use('App\Foundation\Words\Dates')
 <x-layout station="setup" :title="__('setup.index.setup')">
     @php $todo = $open->whereNull('frame')->where('bare', 0)->values(); @endphp
     <x-slot:say>
@@ -10,7 +11,7 @@
             {{ __('setup.index.next_no_at_due', [
                 'number' => $todo->first()->number,
                 'artwork' => $todo->first()->artwork,
-                'value' => str_replace('_', ' ', $todo->first()->position),
+                'value' => Hakama\Garment\Position::from($todo->first()->position)->label(),
                 'parse' => App\Foundation\Clock\ShopClock::words(Carbon\CarbonImmutable::parse($todo->first()->due_at)),
             ]) }}
         @else
@@ -40,12 +41,12 @@
                         <td class="num"><a href="{{ route('orders.show', $row->number) }}">{{ $row->number }}</a>
                         </td>
                         <td>{{ $row->customer }}</td>
-                        <td>{{ $row->style }} {{ str_replace('_', ' ', $row->garment) }}, {{ $row->colour_name }}:
-                            <span class="font-semibold">{{ str_replace('_', ' ', $row->position) }}</span></td>
+                        <td>{{ $row->style }} {{ Hakama\Garment\Garment::from($row->garment)->label() }}, {{ $row->colour_name }}:
+                            <span class="font-semibold">{{ Hakama\Garment\Position::from($row->position)->label() }}</span></td>
                         <td>{{ $row->artwork }}</td>
                         <td class="num">{{ $row->pieces }}</td>
                         <td class="whitespace-nowrap tabular-nums">
-                            {{ Carbon\CarbonImmutable::parse($row->due_at)->format('D j M H:i') }}</td>
+                            {{ Dates::dayTime(Carbon\CarbonImmutable::parse($row->due_at)) }}</td>
                         <td class="whitespace-nowrap">
                             @if ($row->frame)
                                 <a

@@ -1,3 +1,5 @@
+@use('App\Foundation\Words\Words')
+@use('App\Foundation\Words\Dates')
 @php
     $decoration = $sheet->decoration;
     $artwork = $decoration->artwork;
@@ -12,21 +14,21 @@
     <x-slot:say>{{ __('setup.paper.one_page_for_the_workroom_print') }}</x-slot:say>
     <div class="noprint mb-4 flex items-baseline gap-4">
         <h1>{{ __('setup.paper.setup_sheet_2') }}</h1>
-        <button type="button" class="btn btn-main ml-auto" data-print data-key="p">{{ __('setup.paper.print_it') }} <kbd>p</kbd></button>
+        <button type="button" class="btn btn-main ms-auto" data-print data-key="p">{{ __('setup.paper.print_it') }} <kbd>p</kbd></button>
         <a class="btn" href="{{ route('setup.show', $decoration) }}" data-key="b">{{ __('setup.paper.back') }} <kbd>b</kbd></a>
     </div>
     <div class="paper" data-printed="{{ route('setup.printed', $decoration) }}">
         <header class="flex items-baseline gap-4 border-b-2 border-ink pb-1"><strong
                 class="text-lg">{{ $batch->code ?? __('setup.paper.not_set_up_yet') }} {{ $artwork->name }}</strong><span
-                class="ml-auto">{{ __('setup.paper.no_due', [
+                class="ms-auto">{{ __('setup.paper.no_due', [
                     'number' => $order->number,
                     'customer_name' => $order->customer_name,
-                    'due_at' => $order->due_at->format('D j M H:i'),
+                    'due_at' => Dates::dayTime($order->due_at),
                 ]) }}</span></header>
         <p class="mt-1">{{ $decoration->line->garmentLabel() }}, {{ $decoration->line->fabricLabel() }}:
             <strong>{{ $decoration->positionLabel() }}</strong>. @foreach ($rows as $row)
                 {{ $row->size === Hakama\Garment\Size::One
-                    ? '' : $row->size->value . ' ' }}{{ $row->pieces }}{{ $loop->last ? ' '.__('setup.paper.pieces') : ', ' }}
+                    ? '' : Words::say($row->size->label()) . ' ' }}{{ $row->pieces }}{{ $loop->last ? ' '.__('setup.paper.pieces') : ', ' }}
             @endforeach
         </p>
         @foreach ($sheet->warnings() as $warning)
@@ -95,7 +97,7 @@
                         <tbody>
                             @foreach ($rows as $row)
                                 <tr>
-                                    <td>{{ $row->size->value }}</td>
+                                    <td>{{ $row->size->label() }}</td>
                                     <td class="num">{{ $row->pieces }}</td>
                                     <td>{{ $row->turns()[0]->value }}°</td>
                                     <td class="num">{{ $units->field($row->placement()->downMm) }}</td>
@@ -120,8 +122,8 @@
                 @foreach ($decoration->setup->departures ?? [] as $one)
                     <p class="mt-1"><x-said key="setup.paper.instead_of" :with="[
                         'about' => $one['about'],
-                        'chosen' => $one['chosen'],
-                        'advised' => $one['advised'],
+                        'chosen' => App\Foundation\Words\KeptText::said($one['chosen']),
+                        'advised' => App\Foundation\Words\KeptText::said($one['advised']),
                         'why' => $one['why'],
                     ]"><x-slot:strong><strong>{{ __('setup.paper.override') }}</strong></x-slot:strong></x-said></p>
                 @endforeach

@@ -9,7 +9,7 @@
         <h1>{{ __('setup.picture.measure_position_from_a_picture') }}</h1>
         <p class="text-soft">{{ $artwork->name }}, {{ $decoration->line->garmentLabel() }},
             {{ $decoration->positionLabel() }}</p>
-        <p class="ml-auto"><a href="{{ route('setup.show', $decoration) }}" data-key="b" data-does="{{ __('setup.picture.back_to_the_setup') }}">{{ __('setup.picture.its_setup') }} <kbd>b</kbd></a></p>
+        <p class="ms-auto"><a href="{{ route('setup.show', $decoration) }}" data-key="b" data-does="{{ __('setup.picture.back_to_the_setup') }}">{{ __('setup.picture.its_setup') }} <kbd>b</kbd></a></p>
     </div>
     <div class="grid grid-cols-1 gap-7 lg:grid-cols-[minmax(0,1.6fr)_minmax(0,1fr)]"
         data-place="{{ json_encode([

@@ -31,7 +31,7 @@
         <div><label for="k-size">{{ __('setup.placement.for_size') }}</label><select id="k-size" name="size">
                 @foreach ($rows as $row)
                     <option value="{{ $row->size->value }}"
-                        @selected(old('size', $sheet->row->size->value) === $row->size->value)>{{ $row->size->value }}
+                        @selected(old('size', $sheet->row->size->value) === $row->size->value)>{{ $row->size->label() }}
                     </option>
                 @endforeach
             </select><x-wrong field="size" /></div>
@@ -57,11 +57,11 @@
                 class="m-0">{{ __('setup.placement.measured_from') }}</label><select
                     id="k-from" name="from" class="!w-auto">
                     <option value="usual">{{ __('setup.placement.the_house_standard', [
-                        'value' => $advice->placement->datum->value,
+                        'value' => $advice->placement->datum->label(),
                     ]) }}</option>
                     <option
                         value="other" @selected(old('from') === 'other')>{{ __('setup.placement.the_other_end_the', [
-                        'other_end' => $panel->otherEnd(),
+                        'other_end' => $panel->otherEnd()->label(),
                     ]) }}
                     </option>
                 </select><x-wrong field="from" /></div>

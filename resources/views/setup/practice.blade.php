@@ -1,3 +1,4 @@
+@use('App\Foundation\Words\Dates')
 <x-layout station="setup" :title="__('setup.practice.practice_book')">
     @php $cents = array_sum(array_column($risks, 'cents')); @endphp
     <x-slot:say>
@@ -71,13 +72,13 @@
                                             <strong>{{ $one->fabricLabel() }}</strong>
                                         @endif
                                     </td>
-                                    <td>{{ $one->frame_kind }}</td>
+                                    <td>{{ Hakama\Machine\FrameKind::tryFrom($one->frame_kind)?->label() }}</td>
                                     <td>{{ $one->positionLabel() }}</td>
                                     <td>{{ $one->who }}</td>
                                     <td class="text-soft">{{ $one->on_scrap ? __('setup.practice.on_scrap') : __('setup.practice.for_real') }}</td>
                                     <td class="num">{{ $one->came_out }}</td>
                                     <td class="num">{{ $one->failed }}</td>
-                                    <td>{{ $one->last_at->format('j M') }}@if ($one->remark !== '')
+                                    <td>{{ Dates::date($one->last_at) }}@if ($one->remark !== '')
                                             <br><span class="text-sm text-soft">{{ $one->remark }}</span>
                                         @endif
                                     </td>
@@ -102,7 +103,7 @@
                 </div>
                 <div><label for="frame_kind">{{ __('setup.practice.kind_of_frame') }}</label><select id="frame_kind" name="frame_kind">
                         @foreach (Hakama\Machine\FrameKind::cases() as $case)
-                            <option @selected(old('frame_kind') === $case->value)>{{ $case->value }}</option>
+                            <option value="{{ $case->value }}" @selected(old('frame_kind') === $case->value)>{{ $case->label() }}</option>
                         @endforeach
                     </select>
                     <x-wrong field="frame_kind" />

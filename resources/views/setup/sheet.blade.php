@@ -23,7 +23,7 @@
             [
                 'frame' => $frame?->code,
                 'turn' => $fit?->turn->value,
-                'size' => $sheet->row->size->value,
+                'size' => $sheet->row->size->label(),
                 'machine' => $sheet->on->asked,
                 'tab' => $tab,
                 ...$changed,
@@ -65,7 +65,7 @@
                     data-hx-get="{{ $at(['size' => $row->size->value]) }}" data-hx-target="#sheet"
                     @if ($i === $here + 1) data-key="n" data-does="{{ __('setup.sheet.next_size') }}" @elseif ($i === $here - 1)
                         data-key="p"
-                            data-does="{{ __('setup.sheet.previous_size') }}" @endif>{{ $row->size->value }}<span
+                            data-does="{{ __('setup.sheet.previous_size') }}" @endif>{{ $row->size->label() }}<span
                         class="sr-only">{{ __('setup.sheet.pieces', ['pieces' => $row->pieces]) }}</span>
                     @if ($row->turns()[0] !== $rows[count($rows) - 1]->turns()[0])
                         <span class="text-sm">{{ $row->turns()[0]->value }}°</span>
@@ -140,7 +140,7 @@
                         ]) }}
                         @endif @if ($frame->holes !== '' || $frame->label !== '')
                             <strong>{{ App\Foundation\Words\Words::capital(implode(', ', array_filter([$frame->holes === ''
-                                ? '' : "holes {$frame->holes}", $frame->label === ''
+                                ? '' : __('setup.sheet.holes', ['holes' => $frame->holes]), $frame->label === ''
                                 ? '' : __('setup.sheet.select_on_the_machine', [
                                     'label' => $frame->label,
                                 ])]))) }}.</strong>
@@ -229,8 +229,8 @@
             @foreach ($decoration->setup->departures ?? [] as $one)
                 <p class="note note-caution mb-3 text-sm"><x-said key="setup.sheet.instead_of" :with="[
                     'about' => __('setup.topic.'.$one['about']),
-                    'chosen' => $one['chosen'],
-                    'advised' => $one['advised'],
+                    'chosen' => App\Foundation\Words\KeptText::said($one['chosen']),
+                    'advised' => App\Foundation\Words\KeptText::said($one['advised']),
                     'why' => $one['why'],
                 ]">
                     <x-slot:strong><strong>{{ __('setup.sheet.differs_from_the_advice') }}</strong></x-slot:strong></x-said></p>
@@ -256,7 +256,7 @@
                                 <label class="btn btn-small {{ $end->turn === $fit->turn ? 'btn-main' : '' }} mb-0"
                                     @style(['color: #fff' => $end->turn === $fit->turn,
                                         'color: #2b3a67' => $end->turn !== $fit->turn])><input type="radio" name="turn"
-                                        value="{{ $end->turn->value }}" @checked($end->turn === $fit->turn) class="mr-1"
+                                        value="{{ $end->turn->value }}" @checked($end->turn === $fit->turn) class="me-1"
                                         data-hx-get="{{ $at(['turn' => $end->turn->value]) }}"
                                         data-hx-target="#sheet">{{ $end->endWords() }}</label>
                             @endforeach
@@ -299,7 +299,7 @@
                             <div><label for="c-point">{{ __('setup.sheet.point') }}</label><select id="c-point"
                                 name="needle_point">
                                     @foreach (Hakama\Machine\NeedleType::POINTS as $point)
-                                        <option @selected(old('needle_point', $choice->needle->point) === $point)>{{ $point }}</option>
+                                        <option value="{{ $point }}" @selected(old('needle_point', $choice->needle->point) === $point)>{{ __('needles.point.'.$point) }}</option>
                                     @endforeach
                                 </select></div>
                             <div><label for="c-speed">{{ __('setup.sheet.speed_spm') }}</label><input type="text"

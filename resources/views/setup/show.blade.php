@@ -25,7 +25,7 @@
             'name' => $decoration->artwork->name,
             'garment_label' => $decoration->line->garmentLabel(),
         ]) }}</h1>
-        <nav class="tabs ml-auto" aria-label="{{ __('setup.show.setup_sections') }}">
+        <nav class="tabs ms-auto" aria-label="{{ __('setup.show.setup_sections') }}">
             <a href="{{ route('setup.print', $decoration) }}" data-key="t"
                 data-does="{{ __('setup.show.printed_setup_sheet') }}">{{ __('setup.show.print') }} <kbd>t</kbd></a>
             <a href="{{ route('setup.backing') }}" data-key="c" data-does="{{ __('setup.show.backing_to_cut') }}">{{ __('setup.show.backing_to_cut') }}

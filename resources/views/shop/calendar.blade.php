@@ -1,3 +1,4 @@
+@use('App\Foundation\Words\Dates')
 <x-layout station="plan" :title="__('shop.calendar.calendar')">
     <x-slot:say>{{ __('shop.calendar.working_hours_and_staff_and_machine') }}</x-slot:say>
     <x-plan-tabs here="calendar" :title="__('shop.calendar.calendar')" />
@@ -9,7 +10,7 @@
             <ul>
                 @forelse ($book->daysOff() as $off)
                     <li class="flex items-baseline gap-3 border-b border-hair py-1"><span
-                            class="flex-1">{{ $off->day->format('l j F Y') }}: {{ $off->why }}</span>
+                            class="flex-1">{{ Dates::longDayYear($off->day) }}: {{ $off->why }}</span>
                         <form method="post" action="{{ route('plan.calendar.remove',
                             ['off', $off->day->toDateString()]) }}">@csrf
                             @method('delete')<button type="submit" class="btn btn-small">{{ __('shop.calendar.remove') }}<span class="sr-only">
@@ -32,8 +33,8 @@
                     <li class="flex items-baseline gap-3 border-b border-hair py-1"><span
                             class="flex-1">{{ __('shop.calendar.to', [
                                 'machine_code' => $one->machine_code,
-                                'from_at' => $one->from_at->format('D j M H:i'),
-                                'to_at' => $one->to_at->format('D j M H:i'),
+                                'from_at' => Dates::dayTime($one->from_at),
+                                'to_at' => Dates::dayTime($one->to_at),
                                 'again' => $one->again(),
                                 'why' => $one->why,
                             ]) }}</span>
@@ -118,13 +119,13 @@
                 @forelse ($book->extraHours()->reject->isOver() as $one)
                     <li class="flex items-baseline gap-3 border-b border-hair py-1"><span
                             class="flex-1">{{ __('shop.calendar.to_4', [
-                                'from_at' => $one->from_at->format('D j M H:i'),
-                                'to_at' => $one->to_at->format('H:i'),
+                                'from_at' => Dates::dayTime($one->from_at),
+                                'to_at' => Dates::time($one->to_at),
                                 'why' => $one->why,
                             ]) }}</span>
                         <form method="post" action="{{ route('plan.calendar.remove', ['extra', $one->id]) }}">
                             @csrf @method('delete')<button type="submit" class="btn btn-small">{{ __('shop.calendar.remove') }}<span class="sr-only"> {{ __('shop.calendar.the_extra_hours_of', [
-                                'from_at' => $one->from_at->format('j F'),
+                                'from_at' => Dates::longDate($one->from_at),
                             ]) }}</span></button></form>
                 </li>@empty<li class="py-1 text-soft">{{ __('shop.calendar.none_the_usual_week_only') }}</li>
                 @endforelse

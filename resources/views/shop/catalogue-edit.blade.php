@@ -10,10 +10,10 @@
         : __('shop.catalogue_edit.everything_that_depends_on_it_is') }}</x-slot:say>
     <div class="mb-4 flex items-baseline gap-4">
         <h1>{{ $name === '' ? __('shop.catalogue_edit.add_to_the', [
-            'list' => $list,
-        ]) : str_replace('_', ' ', $name) }}</h1><a class="ml-auto"
+            'list' => __('shop.catalogue_list.'.$list),
+        ]) : $columns[0]->option($name) }}</h1><a class="ms-auto"
             href="{{ route('catalogue.show', $list) }}" data-key="b">{{ __('shop.catalogue_edit.back_to_the', [
-                'list' => $list,
+                'list' => __('shop.catalogue_list.'.$list),
             ]) }} <kbd>b</kbd></a>
     </div>
     <form method="post" action="{{ route('catalogue.update', $list) }}">@csrf @method('put')
@@ -33,7 +33,7 @@
                             @foreach ($column->options as $option)
                                 <option value="{{ $option }}" @selected(old($column->name, $first[$column->name]
                                     ?? ($column->name === 'round' ? 'no' : '')) === $option)>
-                                    {{ str_replace('_', ' ', $option) }}</option>
+                                    {{ $column->option($option) }}</option>
                             @endforeach
                         </select>
                     @else
@@ -60,7 +60,7 @@
                         <tr>
                             <th>{{ __('shop.catalogue_edit.measure') }}</th>
                             @foreach (Hakama\Garment\Size::cases() as $size)
-                                <th class="num">{{ $size->value === 'one' ? __('shop.catalogue_edit.one_size') : $size->value }}</th>
+                                <th class="num">{{ $size->label() }}</th>
                             @endforeach
                         </tr>
                     </thead>
@@ -73,7 +73,7 @@
                                         <td class="num"><input type="text"
                                                 aria-label="{{ __('shop.catalogue_edit.in_size', [
                                                     'column' => $column->label(),
-                                                    'value' => $size->value,
+                                                    'value' => $size->label(),
                                                 ]) }}"
                                                 name="sizes[{{ $size->value }}][{{ $column->name }}]"
                                                 value="{{ old("sizes.{$size->value}.{$column->name}",

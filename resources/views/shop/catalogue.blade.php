@@ -41,7 +41,7 @@
     <x-slot:say>{{ $say }}</x-slot:say>
     <div class="mb-4 flex flex-wrap items-baseline gap-x-5 gap-y-1">
         <h1>{{ __('shop.catalogue.catalogue') }}</h1>
-        <nav class="tabs ml-auto" aria-label="{{ __('shop.catalogue.catalogue') }}">
+        <nav class="tabs ms-auto" aria-label="{{ __('shop.catalogue.catalogue') }}">
             @foreach ($lists as $one)
                 <a href="{{ route('catalogue.show', $one) }}" data-key="{{ ['cloths' => 'o', 'hardware' => 'h'][$one] ?? $one[0] }}"
                     data-does="{{ __('shop.list.'.$one) }}"
@@ -96,11 +96,10 @@
                                             in_array($column->name, ['count', 'unit_value', 'unit_price', 'top_spm'], true),
                                     ])>
                                         @if ($i === 0 && $row[0] !== $before)
-                                            <strong>{{ str_replace('_', ' ', $row[0]) }}</strong>
+                                            <strong>{{ $column->option($row[0]) }}</strong>
                                         @elseif ($i === 0)
                                             <span
-                                                class="sr-only">{{ $row[0] }}</span>@else{{ str_replace('_', ' ',
-                                                    $row[$i]) }}
+                                                class="sr-only">{{ $column->option($row[0]) }}</span>@else{{ $column->option($row[$i]) }}
                                         @endif
                                     </td>
                                 @endif
@@ -109,7 +108,7 @@
                                 @if ($row[0] !== $before)
                                     <div class="inline-flex flex-col gap-1"><a class="btn btn-small"
                                             href="{{ route('catalogue.edit', [$list, 'name' => $row[0]]) }}">{{ __('shop.catalogue.change') }}<span
-                                                class="sr-only"> {{ $row[0] }}</span></a>
+                                                class="sr-only"> {{ $columns[0]->option($row[0]) }}</span></a>
                                         @if ($retired !== null)
                                             <form method="post" action="{{ route('catalogue.retire',
                                                 $list) }}">@csrf<input
@@ -119,7 +118,7 @@
                                                         type="submit"
                                                     class="btn btn-small">{{ in_array($row[0], $retired, true)
                                                         ? __('shop.catalogue.use_again') : __('shop.catalogue.take_out_of_use') }}<span
-                                                        class="sr-only">: {{ $row[0] }}</span></button></form>
+                                                        class="sr-only">: {{ $columns[0]->option($row[0]) }}</span></button></form>
                                         @endif
                                     </div>
                                 @endif

@@ -7,7 +7,7 @@
         <div class="w-48"><label for="kind">{{ __('shop.changes.about') }}</label><select id="kind" name="kind">
                 <option value="">{{ __('shop.changes.everything') }}</option>
                 @foreach ($kinds as $one)
-                    <option value="{{ $one }}" @selected($kind === $one)>{{ $one }}</option>
+                    <option value="{{ $one }}" @selected($kind === $one)>{{ __('common.change_kind.'.$one) }}</option>
                 @endforeach
             </select></div>
         <button type="submit" class="btn">{{ __('shop.changes.find') }}</button>

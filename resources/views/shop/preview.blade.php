@@ -13,7 +13,7 @@
                 <x-slot:strong><strong>{{ __('shop.preview.rows_cannot_be_imported', [
                 'problems' => count($problems),
             ]) }}</strong></x-slot:strong></x-said></p>
-            <ul class="mt-1 list-disc pl-5">
+            <ul class="mt-1 list-disc ps-5">
                 @foreach (array_slice($problems, 0, 12) as $problem)
                     <li>{{ $problem }}</li>
                     @endforeach @if (count($problems) > 12)

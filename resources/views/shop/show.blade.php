@@ -11,7 +11,7 @@
                     data-finds="[data-rule]" data-key="f" data-does="{{ __('shop.show.find_a_rule') }}" autocomplete="off"
                     placeholder="{{ __('shop.show.cap_needle_spoilage') }}"></div>
             <label class="m-0 flex items-center gap-2"><input type="checkbox" data-only-changed> {{ __('shop.show.changed_only') }}</label>
-            <button type="submit" class="btn btn-main ml-auto" data-key="v" data-does="{{ __('shop.show.save_changes') }}">{{ __('shop.show.save_changes') }}
+            <button type="submit" class="btn btn-main ms-auto" data-key="v" data-does="{{ __('shop.show.save_changes') }}">{{ __('shop.show.save_changes') }}
                 <kbd>v</kbd></button>
         </div>
         <x-wrong field="seen" />
@@ -19,7 +19,7 @@
             @php $set = $cases->filter(static fn($rule) => $rules->isSet($rule)); @endphp
             <details class="rules border-b border-hair" data-station
                 @if ($cases->contains(static fn($rule) => $errors->has($rule->value))) open @endif>
-                <summary class="flex items-baseline gap-3 py-2"><strong class="text-lg">{{ $station }}</strong><span
+                <summary class="flex items-baseline gap-3 py-2"><strong class="text-lg">{{ __('shop.section.'.$station) }}</strong><span
                         class="text-sm text-soft">{{ __('shop.show.rules', ['count' => $cases->count()]) }}</span>
                     @if ($set->isNotEmpty())
                         <strong class="text-sm now">{{ __('shop.show.changed', ['count' => $set->count()]) }}</strong>
@@ -33,7 +33,7 @@
                             <div class="flex-1">
                                 <label for="r-{{ $rule->value }}"
                                     class="m-0 text-base text-ink">{{ RuleWords::label($rule) }}@if ($rules->isSet($rule))
-                                        <strong class="ml-2 text-sm now">{{ __('shop.show.changed_2') }}</strong>
+                                        <strong class="ms-2 text-sm now">{{ __('shop.show.changed_2') }}</strong>
                                     @endif
                                 </label>
                                 <span class="block text-sm text-soft" id="help-{{ $rule->value }}">{{ __('shop.show.standard_from_to', [
@@ -49,7 +49,7 @@
                                 aria-describedby="help-{{ $rule->value }}{{ $errors->has($rule->value)
                                     ? " wrong-{$rule->value}" : '' }}"
                                 @error($rule->value) aria-invalid="true" @enderror>
-                            <span class="mt-2 w-20 text-left text-sm text-soft">{{ RuleWords::unit($rule) }}</span>
+                            <span class="mt-2 w-20 text-start text-sm text-soft">{{ RuleWords::unit($rule) }}</span>
                         </div>
                     @endforeach
                 </div>

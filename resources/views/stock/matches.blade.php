@@ -8,7 +8,7 @@
             <div class="thread-strip" style="background-color: {{ $hex }}"></div>
         </div>
         @foreach ($matches as $match)
-            <div class="flex-1 py-4 pr-4">
+            <div class="flex-1 py-4 pe-4">
                 <div class="thread-strip" style="background-color: {{ $match->thread->colour->hex() }}"></div>
             </div>
         @endforeach
@@ -16,7 +16,7 @@
     <div class="flex border border-t-0 border-hair bg-paper text-center text-sm"><span
             class="flex-1 py-1 font-semibold">{{ __('stock.matches.asked_for') }}</span>
         @foreach ($matches as $match)
-            <span class="flex-1 py-1 pr-4">{{ $match->thread->code }}</span>
+            <span class="flex-1 py-1 pe-4">{{ $match->thread->code }}</span>
         @endforeach
     </div>
     <table class="mt-3">

@@ -1,3 +1,4 @@
+@use('App\Foundation\Words\Dates')
 <x-layout station="shop" :title="__('stock.needs.thread_needed')">
     @php
         $n = static fn(float $value) => App\Shop\Figure::words($value);
@@ -26,7 +27,7 @@
                     <th>{{ __('stock.needs.thread') }}</th>
                     @foreach ($days as $day)
                         <th class="num">{{ $day === Hakama\Plan\ThreadWanted::NOT_PLANNED
-                            ? __('stock.needs.not_planned_yet') : Carbon\CarbonImmutable::parse($day)->format('D j M') }}</th>
+                            ? __('stock.needs.not_planned_yet') : Dates::day(Carbon\CarbonImmutable::parse($day)) }}</th>
                         @endforeach @if ($later !== [])
                             <th class="num">{{ __('stock.needs.later') }}</th>
                         @endif
@@ -92,7 +93,7 @@
                         <td><a href="{{ route('orders.show', $number) }}">{{ $number }}</a></td>
                         <td>
                             @foreach ($byThread as $code => $metres)
-                                <span class="mr-4 inline-block whitespace-nowrap"><x-swatch
+                                <span class="me-4 inline-block whitespace-nowrap"><x-swatch
                                         :hex="$threads[$code]?->hex" />{{ $code }} <span
                                         class="tabular-nums">{{ $n($metres) }}</span></span>
                             @endforeach

@@ -1,3 +1,4 @@
+@use('App\Foundation\Words\Dates')
 @php
     $every = $all->flatten(1);
     $late = $every->filter(fn($one) => $one->isTooLate($now));
@@ -45,7 +46,7 @@
             <tbody>
                 @foreach ($some as $one)
                     <tr>
-                        <td>{{ $one->of }}</td>
+                        <td>{{ __('stock.of.'.$one->of) }}</td>
                         <td>{{ $one->what }}</td>
                         <td class="num">{{ App\Shop\Figure::words(ceil($one->missing)) }} {{ $one->unit }}</td>
                         <td>{{ $one->for }}</td>
@@ -54,7 +55,7 @@
                         </td>
                         <td @class(['now' => $one->isTooLate($now)])>
                             {{ $one->orderBy === null ? ''
-                                : App\Foundation\Clock\ShopClock::time($one->orderBy)->format('D j M') }}{{ $one->isTooLate($now) ? __('stock.ordering.too_late_for_the_plan') : '' }}
+                                : Dates::day(App\Foundation\Clock\ShopClock::time($one->orderBy)) }}{{ $one->isTooLate($now) ? __('stock.ordering.too_late_for_the_plan') : '' }}
                         </td>
                     </tr>
                 @endforeach
@@ -87,7 +88,7 @@
                         @if ($count)
                             <span class="block text-sm text-soft">{{ __('stock.ordering.counted_on', [
                                 'amount' => $figure($count['amount'], $digits),
-                                'at' => $count['at']->format('j M, H:i'),
+                                'at' => Dates::dateTime($count['at']),
                                 'value' => $count['who'] === '' ? '' : ", {$count['who']}",
                             ]) }}</span>
                         @endif
@@ -133,7 +134,7 @@
                 <x-wrong field="seen" />
                 @foreach ($kinds as $of)
                     <div class="mb-2 flex items-end gap-3">
-                        <p class="w-20">{{ $of }}</p>
+                        <p class="w-20">{{ __('stock.of.'.$of) }}</p>
                         <div class="flex-1"><label for="from-{{ $of }}">{{ __('stock.ordering.from_2') }}</label><input type="text" id="from-{{ $of }}"
                                 name="suppliers[{{ $of }}][name]" maxlength="80"
                                 value="{{ old("suppliers.{$of}.name", $stock->supplier($of)['name']) }}"></div>

@@ -1,10 +1,11 @@
+@use('App\Foundation\Words\Dates')
 <x-layout station="shop" :title="__('stock.threads.thread_shelf')">
     @php
         $n = static fn(float $value) => App\Shop\Figure::words($value);
         $short = $need->forecast->short;
         $when = static fn($demand) => $demand->at === PHP_INT_MAX
             ? __('stock.threads.when_planned')
-            : App\Foundation\Clock\ShopClock::time($demand->at)->format('D j M H:i');
+            : Dates::dayTime(App\Foundation\Clock\ShopClock::time($demand->at));
     @endphp
     <x-slot:say>
         @if ($short !== [])
@@ -46,7 +47,7 @@
                         <td>
                             @foreach ($thread->cones as $cone)
                                 <div class="flex items-center gap-2 whitespace-nowrap tabular-nums">{{ $cone->shelf }}
-                                    <span class="ml-auto">{{ $n($cone->metres_left) }}</span>
+                                    <span class="ms-auto">{{ $n($cone->metres_left) }}</span>
                                     <form method="post" action="{{ route('threads.empty', $cone) }}">@csrf
                                         @method('delete')<button type="submit" class="btn btn-small !min-h-[24px] !px-2"
                                             aria-label="{{ __('stock.threads.cone_of_is_empty_remove_it', [

@@ -374,12 +374,12 @@ final class MoneyTest extends FeatureTestCase
 
         foreach (
             [
-                "rule,value\nmachine_hour_cents,dear\n" => 'row 2: Machine hour is 0 to 1000000 cents',
-                "rule,value\nspeed_spm,700\n" => 'row 2: there is no rate “speed_spm”',
-                "stitches_to,pieces_from,price\n4000,1,8\n4000,1,9\n" => 'row 3: that many stitches and pieces stand there twice',
+                "rule,value\nmachine_hour_cents,dear\n" => 'Row 2: Machine hour is 0 to 1000000 cents',
+                "rule,value\nspeed_spm,700\n" => 'Row 2: there is no rate “speed_spm”',
+                "stitches_to,pieces_from,price\n4000,1,8\n4000,1,9\n" => 'Row 3: these stitches and pieces are in the list twice',
                 "stitches_to,pieces_from,price\n4000,10,8\n" => 'no price for one piece',
-                "stitches_to,pieces_from,price\n0,1,8\n" => 'row 2: stitches, pieces and a price',
-                "colour,price\nred,1\n" => 'its first row names the columns',
+                "stitches_to,pieces_from,price\n0,1,8\n" => 'Row 2: enter stitches, pieces and a price',
+                "colour,price\nred,1\n" => 'The first row names the columns',
                 "rule,value\n" => '1 to 500 rows',
             ] as $text => $why
         ) {

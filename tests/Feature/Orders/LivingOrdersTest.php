@@ -329,15 +329,15 @@ final class LivingOrdersTest extends FeatureTestCase
 
         foreach (
             [
-                'is none: order' => "order,colour_of_hair\nA,red\n",
+                'no column colour_of_hair. Columns: order' => "order,colour_of_hair\nA,red\n",
                 'here is no row' => $head,
-                'none that is called “Nowhere”' => str_replace('Seed sprig', 'Nowhere', $head.$rows),
+                'none called “Nowhere”' => str_replace('Seed sprig', 'Nowhere', $head.$rows),
                 'a whole number from 1 to 999' => $head."C,X,2026-03-20,,tee,jersey,,black,,M,many,left_chest,\n",
-                'Row 2, position: “chest” is none of them; write left chest' => $head.
+                'Row 2, position: “chest” is none of them. Write one of: left chest' => $head.
                     "C,X,2026-03-20,,tee,jersey,,black,,M,2,chest,\n",
-                'is no day; write it as' => $head."C,X,12/10/2026,,tee,jersey,,black,,M,2,left_chest,\n",
+                'is no day. Write 2026-12-10' => $head."C,X,12/10/2026,,tee,jersey,,black,,M,2,left_chest,\n",
                 'Order C, row 2' => $head."C,,2026-03-20,,tee,jersey,,black,,M,2,left_chest,\n".$rows,
-                '“XM” is none; write one, XS' => $head."C,X,2026-03-20,,tee,jersey,,black,,XM,2,left_chest,\n",
+                '“XM” is none of them. Write one of: one, XS' => $head."C,X,2026-03-20,,tee,jersey,,black,,XM,2,left_chest,\n",
                 'That time is in the past' => $head."C,X,2025-03-20,,tee,jersey,,black,,M,2,left_chest,\n",
             ] as $why => $csv
         ) {
@@ -496,16 +496,16 @@ final class LivingOrdersTest extends FeatureTestCase
         $order = self::aprons()->refresh();
         $due = $order->due_at;
         self::assertSame(
-            ['Order received', 'Sample to approve'],
+            ['orders.messages.received', 'orders.messages.sample'],
             array_keys(Messages::of($order, 'Us', HouseRules::of(), $due->subHour(), 0, 10)),
         );
         $late = Messages::of($order, 'Us', HouseRules::of(), $due->addHours(5), 4, 10);
-        self::assertSame(['Order received', 'Sample to approve', 'Order delayed', 'Part of the order ready'], array_keys($late));
-        self::assertStringContainsString($due->addHours(5)->format('H:i'), $late['Order delayed']);
-        self::assertStringContainsString('4 of 10', $late['Part of the order ready']);
-        self::assertArrayHasKey('Order ready', Messages::of($order, 'Us', HouseRules::of(), null, 10, 10));
+        self::assertSame(['orders.messages.received', 'orders.messages.sample', 'orders.messages.late', 'orders.messages.part_ready'], array_keys($late));
+        self::assertStringContainsString($due->addHours(5)->format('H:i'), $late['orders.messages.late']);
+        self::assertStringContainsString('4 of 10', $late['orders.messages.part_ready']);
+        self::assertArrayHasKey('orders.messages.ready', Messages::of($order, 'Us', HouseRules::of(), null, 10, 10));
         $order->cancelled_at = CarbonImmutable::now();
-        self::assertSame(['Order cancelled'], array_keys(Messages::of($order, 'Us', HouseRules::of(), null, 0, 10)));
+        self::assertSame(['orders.messages.cancelled'], array_keys(Messages::of($order, 'Us', HouseRules::of(), null, 0, 10)));
     }
 
     /**

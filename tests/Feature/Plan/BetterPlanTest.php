@@ -440,7 +440,7 @@ final class BetterPlanTest extends FeatureTestCase
             'frames' => 4,
             'iterations' => 200,
         ])->assertSessionHasNoErrors();
-        $this->get('/plan/ask')->assertSee('2 machines more can be tended at once, and 4 more of frame K-1');
+        $this->get('/plan/ask')->assertSee('2 machines more can be tended at once and 4 more of frame K-1');
         self::assertSame($before, self::board()->sequence()->batches);
         $this->post('/plan/proposals', [
             'machine' => 'M9',
@@ -502,7 +502,7 @@ final class BetterPlanTest extends FeatureTestCase
             ->assertSee('Tell these customers')
             ->getContent();
         // The running caps are due today at five and cannot be done by then any more.
-        self::assertStringContainsString('Your order no. 1004 was promised for Wednesday 4 March, 17:00.', $page);
+        self::assertStringContainsString('Your order no. 1004 was promised for Wednesday 4 March at 17:00.', $page);
         $this->post('/plan/proposals', ['closes' => 'soon'])->assertSessionHasErrors('closes');
     }
 

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Tests\Feature\Setup;
 
+use App\Foundation\Words\KeptText;
 use App\Foundation\Words\Words;
 use App\Needles\Models\Needle;
 use App\Needles\Models\NeedleFitting;
@@ -119,7 +120,14 @@ final class SetupAndNeedlesTest extends FeatureTestCase
                     'why' => 'the canvas is waxed',
                 ],
             ],
-            Setup::query()->findOrFail($decoration->id)->departures,
+            array_map(
+                static fn(array $one): array => [
+                    ...$one,
+                    'advised' => KeptText::said($one['advised']),
+                    'chosen' => KeptText::said($one['chosen']),
+                ],
+                Setup::query()->findOrFail($decoration->id)->departures ?? [],
+            ),
         );
         $this->get("/setup/{$decoration->id}")
             ->assertSee('Differs from the advice')

@@ -204,7 +204,7 @@ final class ThreadShelfTest extends FeatureTestCase
         foreach (
             [
                 ['a,b', 'x.csv', 'missing: code'],
-                ["\0\1\2", 'x.csv', 'it is no text'],
+                ["\0\1\2", 'x.csv', 'The file is not text. Save it as CSV'],
                 ['no zip', 'x.xlsx', 'not an XLSX file'],
                 [str_repeat('x', 10), 'x.pdf', 'Upload a .csv, .xlsx file'],
             ] as [$bytes, $name, $why]

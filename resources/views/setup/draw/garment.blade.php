@@ -35,7 +35,7 @@
     aria-label="{{ $turned ? __('setup.draw_garment.the_garment_as_you_see_it', ['value' => $turn->value])
         : __('setup.draw_garment.the_in_size_with_the_design', [
             'panel' => $shape->panel->label(),
-            'value' => $sheet->row->size->value,
+            'value' => $sheet->row->size->label(),
         ]) }}">
     <g transform="rotate({{ -$turn->value }})">
         <path class="cloth-edge" d="{{ App\Setup\SetupDrawing::path($shape->outline) }}" fill="{{ $pieceFill }}"
@@ -43,7 +43,7 @@
         @foreach ($shape->parts as $name => $part)
             <path class="part" d="{{ App\Setup\SetupDrawing::path($part, false) }}" fill="none" stroke="#1d2433"
                 stroke-width="{{ $n(1.2 * $line) }}" stroke-linejoin="round" stroke-linecap="round">
-                <title>{{ $name }}</title>
+                <title>{{ __('garment.drawn.'.$name) }}</title>
             </path>
         @endforeach
         @foreach ($shape->seams as $seam)

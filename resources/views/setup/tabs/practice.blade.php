@@ -1,3 +1,4 @@
+@use('App\Foundation\Words\Dates')
 @php $passed = $sewOuts(); @endphp
 @if ($passed->isEmpty())
     <p class="note note-now mt-3 text-sm"><x-said key="setup.tabs_practice.sew_it_once_on_scrap_before">
@@ -8,9 +9,9 @@
 @else
     <p class="note mt-3 text-sm"><x-said key="setup.tabs_practice.good_sew_out_on_spm_by" :with="[
         'fabric_label' => $passed[0]->fabricLabel(),
-        'sewn_at' => $passed[0]->sewn_at->format('j M'),
+        'sewn_at' => Dates::date($passed[0]->sewn_at),
         'backing_label' => $passed[0]->backingLabel(),
-        'needle' => $passed[0]->needle,
+        'needle' => Hakama\Machine\NeedleType::read($passed[0]->needle)->label(),
         'speed_spm' => $passed[0]->speed_spm,
         'who' => $passed[0]->who,
     ]"><x-slot:link><a

@@ -34,7 +34,7 @@
                             $row->turns()[0] !== $rows[count($rows) - 1]->turns()[0]) ||
                         $row->frames() === [],
                 ])>
-                    <td>{{ $row->size->value }}</td>
+                    <td>{{ $row->size->label() }}</td>
                     <td class="num">{{ $row->pieces }}</td>
                     <td class="num">
                         {{ $row->travelMm() === null ? '' : $units->field($row->travelMm()) }}

@@ -5,7 +5,7 @@
     @foreach (collect($sheet->chosen->shown->steps)->groupBy(static fn($step) => $step->stage->value) as $stage => $steps)
         <section class="mb-3">
             <h3 class="text-sm font-semibold text-soft">{{ Hakama\Setup\Notes\WorkStage::from($stage)->label() }}</h3>
-            <ol class="list-decimal pl-6 text-sm"
+            <ol class="list-decimal ps-6 text-sm"
                 start="{{ 1 + array_search($steps[0], $sheet->chosen->shown->steps, true) }}">
                 @foreach ($steps as $step)
                     <li class="break-inside-avoid border-b border-hair py-1" data-step="{{ $step->code }}">{{ $step->text }}</li>

@@ -1,9 +1,16 @@
+@use('App\Foundation\Words\Languages')
 @if ($isEmpty)
     <form method="post" action="{{ route('begin.demo') }}" class="note mb-5 flex flex-wrap items-center gap-3">@csrf
         <span class="flex-1">{{ __('shop.begin_shop.just_looking_the_demo_shows_a') }}</span><button type="submit" class="btn btn-small">{{ __('shop.begin_shop.load_the_demo_instead') }}</button></form>
 @endif
 <form method="post" action="{{ route('begin.shop') }}" class="grid max-w-[40em] gap-4">@csrf @method('put')
     <x-field name="name" :label="__('shop.begin_shop.shop_name')" :value="$shop->name" maxlength="80" required />
+    <div><label for="spoken">{{ __('shop.begin_shop.language') }}</label><select id="spoken" name="language">
+            @php $spoken = old('language', $shop->name === '' ? Languages::now() : $shop->language); @endphp
+            @foreach (Languages::all() as $code => $name)
+                <option value="{{ $code }}" lang="{{ $code }}" @selected($spoken === $code)>{{ $name }}</option>
+            @endforeach
+        </select><x-wrong field="language" /></div>
     <div class="grid grid-cols-2 gap-4">
         <div><label for="zone">{{ __('shop.begin_shop.time_zone') }}</label><select id="zone" name="zone" @if ($shop->name === '') data-own-zone
             @endif

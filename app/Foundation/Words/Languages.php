@@ -1,0 +1,141 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Foundation\Words;
+
+use Closure;
+use Collator;
+use Illuminate\Support\Facades\App;
+use Illuminate\Translation\FileLoader;
+use Locale;
+use ResourceBundle;
+
+/** The languages there are: each folder of `lang/` is one. */
+final class Languages
+{
+    /** In which every word is written first. */
+    public const FIRST = 'en';
+    /** Whose hours are written where no region was chosen: the wall clocks of this trade count to twenty-four. */
+    private const REGIONS = ['en' => 'GB'];
+
+    /** @return array<string, string> code => its name in its own words, by name */
+    public static function all(): array
+    {
+        /** @var array<string, array<string, string>> $read */
+        static $read = [];
+        $names = [];
+        foreach (array_filter([App::langPath(), (string) config('shop.languages')], static fn(string $one): bool => $one !== '') as $folder) {
+            $names += $read[$folder] ??= self::read($folder);
+        }
+        asort($names);
+
+        return $names;
+    }
+
+    /** Languages that do not come with the application: a folder of them, each a folder as those of `lang/` are. */
+    public static function alsoFrom(string $folder): void
+    {
+        config(['shop.languages' => $folder]);
+        $loader = App::make('translation.loader');
+        assert($loader instanceof FileLoader);
+        $loader->addPath($folder);
+    }
+
+    public static function isThere(?string $code): bool
+    {
+        return $code !== null && isset(self::all()[$code]);
+    }
+
+    public static function now(): string
+    {
+        return App::getLocale();
+    }
+
+    /** With the region whose dates and hours are used, where the shop has said one: "en_US". */
+    public static function locale(): string
+    {
+        $region = (string) config('shop.region') ?: self::REGIONS[self::now()] ?? '';
+
+        return self::now().($region === '' ? '' : "_{$region}");
+    }
+
+    /** Dates, hours and figures are written as they are there. */
+    public static function live(string $region): void
+    {
+        config(['shop.region' => $region]);
+    }
+
+    /** @return array<string, string> two letters => name, by name */
+    public static function regions(): array
+    {
+        $names = [];
+        foreach (ResourceBundle::getLocales('') ?: [] as $locale) {
+            $region = (string) Locale::getRegion($locale);
+            if (preg_match('/^[A-Z]{2}$/', $region) === 1) {
+                $names[$region] ??= (string) Locale::getDisplayRegion("-{$region}", self::now());
+            }
+        }
+        (new Collator(self::now()))->asort($names);
+
+        return $names;
+    }
+
+    /** From here on the first of these that is there is spoken. */
+    public static function speak(?string ...$wished): void
+    {
+        foreach ($wished as $code) {
+            if (self::isThere($code)) {
+                App::setLocale((string) $code);
+
+                return;
+            }
+        }
+        App::setLocale(self::FIRST);
+    }
+
+    /**
+     * What is written for somebody who reads another language than whoever asks.
+     *
+     * @template T
+     *
+     * @param string|null  $code   null: as it is spoken now
+     * @param Closure(): T $write
+     *
+     * @return T
+     */
+    public static function in(?string $code, Closure $write): mixed
+    {
+        $before = self::now();
+        if (! self::isThere($code) || $code === $before) {
+            return $write();
+        }
+        App::setLocale((string) $code);
+        try {
+            return $write();
+        } finally {
+            App::setLocale($before);
+        }
+    }
+
+    /** "ltr" or "rtl", as the language now spoken is read. */
+    public static function direction(): string
+    {
+        $layout = ResourceBundle::create(self::now(), 'ICUDATA')?->get('layout');
+
+        return $layout instanceof ResourceBundle && $layout->get('characters') === 'right-to-left' ? 'rtl' : 'ltr';
+    }
+
+    /** @return array<string, string> */
+    private static function read(string $folder): array
+    {
+        $names = [];
+        foreach (glob("{$folder}/*", GLOB_ONLYDIR) ?: [] as $language) {
+            $code = basename($language);
+            $name = (string) Locale::getDisplayLanguage($code, $code);
+            $names[$code] = mb_strtoupper(mb_substr($name, 0, 1)).mb_substr($name, 1);
+        }
+
+        return $names;
+    }
+}

@@ -1,0 +1,45 @@
+<?php
+
+declare(strict_types=1);
+
+return [
+    'in_the_way' => [
+        'barred' => 'El diseño cae sobre: {what}. Muévelo {far} {way, select, left {hacia la izquierda de quien lo lleva} right {hacia la derecha de quien lo lleva} up {hacia arriba} other {hacia abajo}} para librarlo.',
+        'struck' => 'El diseño cruza: {what}, de unos {thick} de grosor; el prensatelas libra {clears}. Muévelo {far} {way, select, left {hacia la izquierda de quien lo lleva} right {hacia la derecha de quien lo lleva} up {hacia arriba} other {hacia abajo}} para librarlo.',
+        'across' => 'El diseño cruza: {what}. Borda despacio por encima o muévelo {far} {way, select, left {hacia la izquierda de quien lo lleva} right {hacia la derecha de quien lo lleva} up {hacia arriba} other {hacia abajo}} para librarlo.',
+        'beside' => 'El diseño está a {apart} de: {what}; el prensatelas lo toca. Muévelo {far} {way, select, left {hacia la izquierda de quien lo lleva} right {hacia la derecha de quien lo lleva} up {hacia arriba} other {hacia abajo}} para librarlo.',
+    ],
+    'says' => [
+        'neck_travel' => 'El diseño mide {width} de ancho y el cuello deja al bastidor {travel}: con el cuello primero quedaría frenado. Primero la cintura, girado media vuelta, nunca en espejo.',
+        'not_digitised_for_caps' => 'El diseño no se borda como pide una gorra: empuja la holgura hacia dentro. Pide una versión para gorra, del centro hacia fuera y de la visera hacia arriba.',
+        'fine_needle_on_thick' => 'El hilo fino pide aguja fina, y una tela tan gruesa la dobla: letras mayores e hilo habitual, o despacio y con agujas de repuesto.',
+        'clamp_marks' => 'Lo que la sujeta deja marca en esta tela: pégala sobre entretela embastidada o acolcha bastidor y pinza, y pruébalo en un retal.',
+        'heat_marks' => 'El calor la estropea: ni plancha ni prensa, tampoco para marcas o entretela.',
+        'bulk_behind_arm' => 'Esta máquina no tiene hueco entre carro y brazo: hay que sujetar el cuerpo con clips para que cuelgue libre de lo que se mueve.',
+        'puckering_risk' => 'Esta tela frunce, y solo se ve al desembastidar: alísala sin estirar y mira la primera ya desembastidada.',
+        'structured_needs_cap_frame' => 'Una gorra estructurada no se puede forzar en un bastidor plano: se dañaría. Necesita un bastidor de gorras, o una gorra blanda.',
+        'too_tall_for_any_cap' => 'El diseño mide {height} de alto y la gorra más alta admite {limit}. Pide una versión de {limit} de alto como mucho.',
+        'outside_garment' => 'Ahí el diseño, {size}, se sale de: {panel}{ordered, select, none {} other {, en la talla {ordered}}}. Pide una versión menor, u otra posición o una talla mayor.',
+        'under_the_arm' => 'Solo quedan {left} entre el diseño y el costado: cuelga bajo el brazo. Acércalo al centro delantero o hazlo más pequeño.',
+        'value_at_risk' => 'Cada prenda vale {each}{garments, plural, one {} other {, las # juntas {together}}}{spares, plural, =0 {: pide una de repuesto y borda la primera sola.} one {; hay una de repuesto. Borda la primera sola.} other {; hay # de repuesto. Borda la primera sola.}}',
+        'several_hoopings' => '{along} a lo largo del tubo y {reach} por embastidado: {hoopings} embastidados, avanzando por el tubo, con una marca de plantilla para cada uno y ningún motivo entre dos.',
+        'across_seam_of_cap' => 'El diseño mide {width} de ancho, su centro está a {middle} de la costura {face, select, cap_back {trasera} other {delantera}} ({angle}°), y cruza una costura del panel: están a {seam}{face, select, cap_side { y {second_seam}} other {}}. Pide una versión menor o borda despacio sobre la costura{face, select, cap_back {; comprueba también la abertura de la tira, su borde inferior cede} other {}}.',
+        'below_ring_line' => 'La línea más baja de {frame} está {low_line} por encima de la costura de la visera y el diseño empieza a {down}: el prensatelas golpea el fleje. Súbelo.',
+        'dense_for_fabric' => '{stitches} puntadas por cm² son muchas para esta tela: se endurece, frunce o se corta. Pide una versión más ligera.',
+        'not_practised_frame' => 'Aquí nadie ha bordado aún este material en un bastidor {kind}: practica antes en un retal o en una prenda vieja.',
+        'not_practised' => 'Aquí nadie ha bordado aún este material en una posición así: practica en un retal o en una prenda vieja antes de prometer fecha.',
+        'window_offset' => 'El centro de la ventana de {frame} está {where} lo que la máquina toma por su centro. Busca el centro verdadero por las muescas y no dejes que explore.',
+        'backing_smaller_than_frame' => 'Necesita entretela de {size} y la más ancha en existencias mide {widest}: pon dos piezas solapadas o usa un bastidor menor.',
+        'too_many_colours' => '{colours} colores y {needles} agujas: cambia hilos en las paradas o usa una máquina con más agujas.',
+        'unreadable_letters' => 'Las letras más pequeñas miden {letters}. Por debajo de {least} ningún hilo las hace legibles: hazlas mayores o quítalas.',
+        'small_lettering' => 'Las letras más pequeñas miden {letters} y por debajo de {limit} se cierran: usa hilo y aguja finos, o letras mayores.',
+        'light_machine' => 'Una máquina ligera rompe agujas en costuras tan gruesas: evítalas o usa una máquina más pesada.',
+        'driver_missing' => 'Aquí no hay arrastre {driver}, y esto lo necesita. Usa otra máquina, mándalo fuera o cambia la prenda.',
+        'motifs_overlap' => 'A lo largo del tubo: {overlaps}. Mueve uno o pide una versión menor.',
+        'too_tall_for_profile' => 'El diseño mide {height} de alto y una gorra {profile} admite {limit}. Pide una versión de {limit} de alto como mucho, o una gorra más alta.',
+        'beyond_cap_side' => 'El arrastre alcanza {wrap} desde la costura delantera ({half_angle}°): no hay sitio para {width} a su lado. Pide una versión más estrecha o usa un bastidor de gorras que alcance más.',
+        'beyond_cap_wrap' => 'El diseño mide {width} de ancho y el arrastre alcanza {wrap} alrededor de esta gorra ({half_angle}° a cada lado). Pide una versión de ese ancho como mucho, o borda los lados aparte.',
+        'no_frame_for_driver' => 'No hay bastidor para el arrastre {driver}. Consigue uno o cambia la prenda.',
+        'fits_no_frame' => 'Aquí ningún bastidor sirve. El más cercano es {frame}: {obstacle}',
+    ],
+];

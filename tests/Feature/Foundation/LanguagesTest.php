@@ -1,0 +1,165 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Tests\Feature\Foundation;
+
+use App\Books\PeriodWords;
+use App\Foundation\Words\Dates;
+use App\Foundation\Words\Languages;
+use Carbon\CarbonImmutable;
+use Hakama\Books\Period;
+use MessageFormatter;
+use PHPUnit\Framework\Attributes\DataProvider;
+use PHPUnit\Framework\Attributes\Test;
+use Tests\Feature\FeatureTestCase;
+
+/** Each language says all of it, and its figures stand where the first language has them. */
+final class LanguagesTest extends FeatureTestCase
+{
+    /** @return array<string, array{string}> every language but the first */
+    public static function others(): array
+    {
+        $others = [];
+        foreach (glob(dirname(__DIR__, 3).'/lang/*', GLOB_ONLYDIR) ?: [] as $folder) {
+            if (basename($folder) !== Languages::FIRST) {
+                $others[basename($folder)] = [basename($folder)];
+            }
+        }
+
+        return $others;
+    }
+
+    #[Test, DataProvider('others')]
+    public function says_all_of_it(string $language): void
+    {
+        $first = self::lines(Languages::FIRST);
+        $lines = self::lines($language);
+
+        self::assertSame([], array_keys(array_diff_key($first, $lines)), 'not said');
+        self::assertSame([], array_keys(array_diff_key($lines, $first)), 'said, and nobody asks for it');
+        // Figures, names and units alone are the same; a sentence is not.
+        $same = array_filter(
+            array_intersect_assoc($lines, $first),
+            static fn(string $line): bool => preg_match('/\p{L}{2,} \p{L}{2,} \p{L}{2,}/u', preg_replace('/\{[^{}]*\}/', '', $line) ?? '') === 1,
+        );
+        self::assertSame([], $same, 'left in the first language');
+    }
+
+    #[Test, DataProvider('others')]
+    public function takes_what_the_first_takes(string $language): void
+    {
+        $lines = self::lines($language);
+        foreach (self::lines(Languages::FIRST) as $key => $line) {
+            $said = $lines[$key] ?? '';
+            self::assertSame(self::taken($line), self::taken($said), "{$key}: {$said}");
+            if (! str_starts_with($key, 'validation.')) {
+                self::assertNotNull(MessageFormatter::create($language, $said), "{$key}: {$said}");
+                self::assertStringNotContainsString("'", $said, "{$key}: ' quotes a pattern");
+                self::assertSame(substr_count($line, '|') > 0, substr_count($said, '|') > 0, "{$key}: keys before the bar");
+            }
+        }
+    }
+
+    #[Test]
+    public function days_and_hours_are_written_as_they_are_there(): void
+    {
+        $at = new CarbonImmutable('2026-03-04 16:05', 'Europe/Berlin');
+        $said = static function (string $language, string $region) use ($at): array {
+            Languages::speak($language);
+            Languages::live($region);
+
+            return [Dates::dayTime($at), Dates::longDay($at), Dates::time($at), Dates::dateYear($at)];
+        };
+
+        self::assertSame(['Wed 4 Mar 16:05', 'Wednesday 4 March', '16:05', '4 Mar 2026'], $said('en', ''));
+        self::assertSame(["Wed Mar 4, 4:05\u{A0}PM", 'Wednesday March 4', "4:05\u{A0}PM", 'Mar 4, 2026'], $said('en', 'US'));
+        self::assertSame(['mié 4 mar 16:05', 'miércoles 4 de marzo', '16:05', '4 mar 2026'], $said('es', ''));
+    }
+
+    #[Test]
+    public function a_period_is_called_by_its_day_its_week_its_month_or_its_year(): void
+    {
+        $of = static fn(Period $period, string $day): string => PeriodWords::of($period, new CarbonImmutable($day));
+
+        self::assertSame('Wed 4 Mar', $of(Period::Day, '2026-03-04'));
+        self::assertSame('week 10, 2 Mar', $of(Period::Week, '2026-03-08'));
+        self::assertSame('week 53, 28 Dec', $of(Period::Week, '2027-01-02'));
+        self::assertSame('February 2024', $of(Period::Month, '2024-02-11'));
+        self::assertSame('2026', $of(Period::Year, '2026-07-01'));
+        Languages::speak('es');
+        self::assertSame('febrero de 2024', $of(Period::Month, '2024-02-11'));
+    }
+
+    #[Test]
+    public function whoever_chose_a_language_is_answered_in_it(): void
+    {
+        $this->get('/stock')->assertSee('lang="en"', false);
+        $this->from('/orders')->post('/language', ['language' => 'xx'])->assertSessionHasErrors('language');
+        $this->from('/orders')->post('/language', ['language' => 'es'])->assertRedirect('/orders');
+
+        $this->get('/orders')->assertSee('lang="es"', false)->assertSee('Pedidos')->assertDontSee('Keyboard shortcuts');
+        $this->get('/orders/0')->assertNotFound();
+        $this->from('/orders')->post('/language', ['language' => 'en']);
+        $this->get('/orders')->assertSee('lang="en"', false)->assertSee('Keyboard shortcuts');
+    }
+
+    #[Test]
+    public function the_shop_speaks_to_whoever_chose_nothing(): void
+    {
+        $this->put('/shop/people/language', ['language' => 'es', 'region' => 'XX'])->assertSessionHasErrors('region');
+        $this->put('/shop/people/language', ['language' => 'es', 'region' => 'US'])->assertSessionHasNoErrors();
+
+        $this->get('/shop/people')->assertSee('lang="es"', false)->assertSee('miércoles 4 de marzo');
+    }
+
+    /** @return array<string, string> by key, the framework's own among them */
+    private static function lines(string $language): array
+    {
+        $lines = [];
+        $take = static function (array $of, string $at) use (&$take, &$lines): void {
+            foreach ($of as $key => $line) {
+                is_array($line) ? $take($line, "{$at}.{$key}") : $lines["{$at}.{$key}"] = (string) $line;
+            }
+        };
+        foreach (glob(dirname(__DIR__, 3)."/lang/{$language}/*.php") ?: [] as $file) {
+            $take((array) require $file, basename($file, '.php'));
+        }
+
+        return $lines;
+    }
+
+    /** @return list<string> what is put into a line, in whatever branch of a choice */
+    private static function taken(string $line): array
+    {
+        preg_match_all('/:([a-z_]+)\b/', str_contains($line, '{') ? '' : $line, $framework);
+        $names = $framework[1];
+        self::read($line, $names);
+        $names = array_unique($names);
+        sort($names);
+
+        return $names;
+    }
+
+    /**
+     * Reads words up to the brace that ends them.
+     *
+     * @param list<string> $names what is put in, so far
+     *
+     * @return string what is left
+     */
+    private static function read(string $words, array &$names): string
+    {
+        while (preg_match('/^[^{}]*([{}])(.*)$/s', $words, $at) === 1 && $at[1] === '{') {
+            preg_match('/^\s*(\w+)\s*(?:,\s*\w+\s*,)?(.*)$/s', $at[2], $of);
+            $names[] = $of[1];
+            $words = $of[2];
+            while (preg_match('/^\s*=?\w+\s*\{(.*)$/s', $words, $branch) === 1) {
+                $words = self::read($branch[1], $names);
+            }
+            $words = (string) preg_replace('/^\s*\}/', '', $words);
+        }
+
+        return $at[2] ?? '';
+    }
+}
