@@ -29,9 +29,6 @@ return [
     // A folder of languages of one's own, each a folder of words as those of lang/ are.
     'languages' => env('SHOP_LANGUAGES', ''),
 
-    // How dates and hours are written: two letters of a region, as the shop chose; '' as its language does.
-    'region' => '',
-
     // The names the shop goes by, besides those of this computer itself; parted by commas.
     'hosts' => ['127.0.0.1', 'localhost', '[::1]', ...array_filter(explode(',', (string) env('SHOP_HOSTS', '')))],
 ];

@@ -7,9 +7,13 @@ namespace Tests\Browser;
 use Facebook\WebDriver\WebDriverDimension;
 use Facebook\WebDriver\WebDriverSelect;
 use PHPUnit\Framework\Attributes\Test;
+use PHPUnit\Framework\Attributes\TestWith;
 use Tests\Support\Pseudo;
 
-/** In a language whose words are four tenths longer every word still has its room, on a desk and on a telephone. */
+/**
+ * In a language whose words are four tenths longer every word still has its room, on a desk and on a telephone, read
+ * from either side.
+ */
 final class LongWordsTest extends BrowserTestCase
 {
     private const PAGES = [
@@ -20,7 +24,8 @@ final class LongWordsTest extends BrowserTestCase
     /** What has words of its own, is to be seen, and shows less of them than there is. */
     private const CUT = <<<'JS'
         const cut = [];
-        for (const of of document.querySelectorAll('a, button, .btn, th, td, label, summary, h1, h2, p, li, dt, dd, option, .name, .note')) {
+        const some = 'a, button, .btn, th, td, label, summary, h1, h2, p, li, dt, dd, .name, .note';
+        for (const of of document.querySelectorAll(some)) {
             if (!of.offsetParent || of.closest('.sr-only, svg, canvas')) continue;
             const own = [...of.childNodes].some((one) => one.nodeType === 3 && one.textContent.trim() !== '');
             const style = getComputedStyle(of);
@@ -31,22 +36,25 @@ final class LongWordsTest extends BrowserTestCase
         return cut.slice(0, 5);
         JS;
 
-    protected function setUp(): void
+    private function speak(string $code): void
     {
-        parent::setUp();
-        Pseudo::write(getenv('BROWSER_FILES').'/languages');
+        Pseudo::write(getenv('BROWSER_FILES').'/languages', $code);
         $this->browser->manage()->window()->setSize(new WebDriverDimension(1280, 800));
         $this->visit('/books');
-        (new WebDriverSelect($this->find('#language')))->selectByValue(Pseudo::CODE);
+        (new WebDriverSelect($this->find('#language')))->selectByValue($code);
         $this->find('[data-language] button')->click();
         $this->browser->wait(8, 100)->until(
-            fn(): bool => $this->browser->executeScript('return document.documentElement.lang') === Pseudo::CODE,
+            fn(): bool => $this->browser->executeScript('return document.documentElement.lang') === $code,
         );
     }
 
     #[Test]
-    public function no_word_is_cut_and_no_page_is_wider_than_its_window(): void
+    #[TestWith([Pseudo::CODE, 'ltr'])]
+    #[TestWith([Pseudo::RIGHT_TO_LEFT, 'rtl'])]
+    public function no_word_is_cut_and_no_page_is_wider_than_its_window(string $code, string $direction): void
     {
+        $this->speak($code);
+        self::assertSame($direction, $this->browser->executeScript('return getComputedStyle(document.body).direction'));
         $found = [];
         foreach (self::PAGES as $path) {
             foreach ([[1280, 800], [390, 800]] as [$width, $height]) {

@@ -67,7 +67,8 @@ final class WordsTest extends TestCase
         foreach (self::files('resources/js', '.js') as $file) {
             $source = preg_replace('/^\s*(\/\/|\*|\/\*).*$/m', '', (string) file_get_contents($file)) ?? '';
             preg_match_all('/[\'"`](?:\$\{[^}]*\} )?[A-Z][a-z]+(?: [a-z]|[^\'"`\w]*[\'"`];)[^\'"`]*/', $source, $sentences);
-            foreach (preg_grep('/^.(Error|Arrow|Enter|Escape|Tab|Accept|Space|Home|End)/', $sentences[0], PREG_GREP_INVERT) ?: [] as $words) {
+            $keys = '/^.(Error|Arrow|Enter|Escape|Tab|Accept|Space|Home|End)/';
+            foreach (preg_grep($keys, $sentences[0], PREG_GREP_INVERT) ?: [] as $words) {
                 $found[] = self::short($file).": {$words}";
             }
         }
@@ -178,10 +179,14 @@ final class WordsTest extends TestCase
             foreach ($said[1] as $key) {
                 $asked["common.script.{$key}"] = self::short($file);
             }
-            $named += array_fill_keys(array_map(static fn(string $key): string => "common.script.{$key}", $any[1]), true);
-            $prefixes += array_fill_keys(array_map(static fn(string $key): string => "common.script.{$key}", $begun[1]), true);
+            $named += self::ofScripts($any[1]);
+            $prefixes += self::ofScripts($begun[1]);
         }
-        foreach ([...self::files('resources/views', '.php'), ...self::files('app', '.php'), ...self::files('core', '.php')] as $file) {
+        $sources = array_merge(...array_map(
+            static fn(string $of): array => self::files($of, '.php'),
+            ['resources/views', 'app', 'core'],
+        ));
+        foreach ($sources as $file) {
             $source = (string) file_get_contents($file);
             // A key may stand in a choice of two, so that what is named anywhere counts as asked for.
             preg_match_all('/[\'"]([a-z]+\.[a-z0-9_]+\.[a-z0-9_]+)[\'"]/', $source, $any);
@@ -253,6 +258,16 @@ final class WordsTest extends TestCase
             }
         }
         self::assertSame([], $found);
+    }
+
+    /**
+     * @param list<string> $keys
+     *
+     * @return array<string, true>
+     */
+    private static function ofScripts(array $keys): array
+    {
+        return array_fill_keys(array_map(static fn(string $key): string => "common.script.{$key}", $keys), true);
     }
 
     /** @return array<string, string> by their key, of all files of words but the framework's own */

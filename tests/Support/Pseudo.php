@@ -5,12 +5,15 @@ declare(strict_types=1);
 namespace Tests\Support;
 
 /**
- * A language that nobody speaks, made of the first one: every letter has a mark and every line is four tenths longer. What
- * is without marks on a page was never given to be translated; what runs out of its place would do so in another language.
+ * A language that nobody speaks, made of the first one: every letter has a mark and every line is four tenths longer.
+ * What is without marks on a page was never given to be translated; what runs out of its place would do so in another
+ * language.
  */
 final class Pseudo
 {
     public const CODE = 'en-XA';
+    /** The same words in a language that is read from right to left. */
+    public const RIGHT_TO_LEFT = 'ar';
 
     private const MARKED = [
         'a' => 'á', 'b' => 'ḃ', 'c' => 'ç', 'd' => 'ḋ', 'e' => 'é', 'f' => 'ḟ', 'g' => 'ğ', 'h' => 'ĥ', 'i' => 'í', 'j' => 'ĵ',
@@ -24,14 +27,14 @@ final class Pseudo
     private const FILLING = 'ẽ';
 
     /** Writes it into a folder of languages, beside those of the application. */
-    public static function write(string $folder): void
+    public static function write(string $folder, string $code = self::CODE): void
     {
-        if (! is_dir("{$folder}/".self::CODE)) {
-            mkdir("{$folder}/".self::CODE, 0o755, true);
+        if (! is_dir("{$folder}/{$code}")) {
+            mkdir("{$folder}/{$code}", 0o755, true);
         }
         foreach (glob(dirname(__DIR__, 2).'/lang/en/*.php') ?: [] as $file) {
             $lines = self::lines((array) require $file);
-            file_put_contents("{$folder}/".self::CODE.'/'.basename($file), "<?php\n\nreturn ".var_export($lines, true).";\n");
+            file_put_contents("{$folder}/{$code}/".basename($file), "<?php\n\nreturn ".var_export($lines, true).";\n");
         }
     }
 

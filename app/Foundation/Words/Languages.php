@@ -19,6 +19,8 @@ final class Languages
     /** Whose hours are written where no region was chosen: the wall clocks of this trade count to twenty-four. */
     private const REGIONS = ['en' => 'GB'];
 
+    private static string $region = '';
+
     /** @return array<string, string> code => its name in its own words, by name */
     public static function all(): array
     {
@@ -49,13 +51,13 @@ final class Languages
 
     public static function now(): string
     {
-        return App::getLocale();
+        return (string) trans()->getLocale();
     }
 
     /** With the region whose dates and hours are used, where the shop has said one: "en_US". */
     public static function locale(): string
     {
-        $region = (string) config('shop.region') ?: self::REGIONS[self::now()] ?? '';
+        $region = self::$region !== '' ? self::$region : self::REGIONS[self::now()] ?? '';
 
         return self::now().($region === '' ? '' : "_{$region}");
     }
@@ -63,7 +65,7 @@ final class Languages
     /** Dates, hours and figures are written as they are there. */
     public static function live(string $region): void
     {
-        config(['shop.region' => $region]);
+        self::$region = $region;
     }
 
     /** @return array<string, string> two letters => name, by name */
