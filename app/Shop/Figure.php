@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace App\Shop;
 
+use App\Foundation\Words\Words;
+
 /** Figures as a person reads them. */
 final class Figure
 {
@@ -13,9 +15,9 @@ final class Figure
         return sprintf('%d %%', (int) round(100 * $share));
     }
 
-    /** Thousands apart by a narrow space: "14 389.7". */
+    /** Thousands apart by a narrow space, parts as the reader writes them: "14 389.7", "14 389,7". */
     public static function words(int|float $value, int $digits = 0): string
     {
-        return number_format($value, $digits, '.', "\u{202F}");
+        return number_format($value, $digits, Words::mark(), "\u{202F}");
     }
 }

@@ -277,6 +277,7 @@ return [
         'revision_saved_the_old_one_is' => 'Revision {revision} saved; the old one is kept.{value}',
         'the_chosen_setup_no_longer_fits' => 'The chosen setup no longer fits: {value}. Set these up again before you hoop them.',
         'sew_out_saved' => 'Sew-out saved.',
+        'in_frame' => '{code} in {frame}',
     ],
     'index' => [
         'artwork' => 'Artwork',

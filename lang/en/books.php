@@ -11,6 +11,7 @@ return [
         'purchases' => '{n} purchases',
         'in_total' => '{value}: {amount} in total',
         'new_quotes_use_it_saved_quotes' => 'New quotes use it; saved quotes stay as they are.',
+        'range' => '{least} to {most}',
     ],
     'break_learning' => [
         'most_at_needle' => ', most at needle {needle}',
@@ -189,6 +190,7 @@ return [
         'bobbin_thread' => 'Bobbin thread',
         'bobbins_that_ran_out_m_each' => '{n} bobbins that ran out, {holds_mm} m each',
         'pieces_per_bobbin_and_the_bobbin' => 'Pieces per bobbin and the bobbin thread in prices use it.',
+        'seconds_in' => '{seconds} s in {times}',
     ],
     'rule_suggestion' => [
         'now_and_measured' => '{label}: {now} {unit} now, {would} {unit} measured',

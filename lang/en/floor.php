@@ -73,6 +73,11 @@ return [
         'at_the_machine' => 'At the machine',
         'no_machine_is_waiting_for_it' => 'no machine is waiting for it',
         'finish_pieces' => '{pieces, plural, one {finish # piece} other {finish # pieces}}',
+        'fetch' => 'fetch {cones}',
+        'the_driver' => 'the {driver} driver',
+        'the_frame' => 'frame {frame}',
+        'cut' => 'cut {backing} for {pieces}',
+        'for_batch' => 'for {code}: {wants}',
     ],
     'board_rows' => [
         'check_before_the_first_load' => 'check before the first load',

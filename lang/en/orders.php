@@ -352,6 +352,11 @@ return [
         'one_garment' => 'One garment',
         'on_the_machine' => '{sewing} on the machine now {sewing, plural, one {stays} other {stay}}: take them off or let them finish.',
     ],
+    'order_line' => [
+        'called' => '{style} {garment}, {colour}',
+        'plain' => '{garment}, {colour}',
+        'style' => '{style} {garment}',
+    ],
     'order_list' => [
         'one_size' => 'ONE SIZE',
         'none_of_them' => 'Row {row}, {column}: “{typed}” is none of them. Write one of: {codes}.',

@@ -112,7 +112,7 @@ return [
         'language_and_region' => 'Language and region',
         'language_of_the_shop' => 'Language of the shop',
         'region' => 'Dates and hours as in',
-        'region_of_the_language' => 'the language’s own region',
+        'region_of_the_language' => 'the language’s own',
         'today_is_written' => 'Now: {example}. Everyone can choose their own language at the foot of any page; customers have theirs at their orders.',
         'new_password_for' => 'New password for {name}',
         'new_pin_for' => 'New PIN for {name}',

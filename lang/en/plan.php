@@ -206,6 +206,7 @@ return [
         'ready' => 'Ready {end}, on {machine}',
         'later_list' => 'Later: {list}.',
         'and_more' => ' and {more} more',
+        'by' => '{code} by {length}',
     ],
     'estimate' => [
         'its_colour' => 'its colour {colour}',
@@ -263,6 +264,8 @@ return [
         'not_fully_planned_yet' => 'Not fully planned yet.',
         'planned_to_end' => 'Planned to end {value}.',
         'pieces_left' => '{open} pieces left. {value}',
+        'whole' => '{code} {design}',
+        'part' => '{code} {design} ({part} of {parts})',
     ],
     'progress' => [
         'waiting_to_start' => 'Waiting to start.',
@@ -362,6 +365,7 @@ return [
         'the_house_rules_share' => 'the house rule’s share',
         'of_pieces_logged' => '({pieces} of {value} pieces logged)',
         'sewing_times_vary_by_of_pieces' => 'Sewing times vary by {value}; {value_2} of pieces are spoiled{value_3}; hooping and changeovers by the house rules.',
+        'of_all' => ' of {pieces}',
     ],
     'show' => [
         'plan' => 'Plan',

@@ -377,8 +377,8 @@ return [
         'choose_the_size' => 'Choose the size.',
         'choose_the_end_it_was_measured' => 'Choose the end it was measured from.',
         'a_peg_has_up_to_12' => 'A peg has up to 12 characters.',
-        'down_is_a_length_above_the' => 'Down is a length, {to} {value}; above the seam it is negative.',
-        'across_is_a_length' => 'Across is a length, {to} {value}.',
+        'down_is_a_length_above_the' => 'Down is a length, {least} to {value}; above the seam it is negative.',
+        'across_is_a_length' => 'Across is a length, {least} to {value}.',
     ],
     'layers' => [
         'one_stuck' => '{count} × {backing}, one lightly stuck',
@@ -645,8 +645,8 @@ return [
         'is_set_up_and_planned' => '{code} is set up and planned.{value}',
     ],
     'setup_history' => [
-        'set_up' => 'set up',
-        'set_up_differently' => 'set up differently',
+        'set_up' => 'no. {number}, {position}: set up',
+        'set_up_differently' => 'no. {number}, {position}: set up differently',
     ],
     'sheet' => [
         'steps' => 'Steps',

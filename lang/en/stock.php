@@ -177,6 +177,8 @@ return [
         'to_lay_on_top' => 'to lay on top',
         'wound_or_bought' => 'wound or bought',
         'mm_wide' => '{code} {name}, {width_mm} mm wide',
+        'garments' => '{count, plural, one {garment} other {garments}}',
+        'order' => 'no. {number}',
     ],
     'thread_controller' => [
         'cone_of_removed_from_the_shelf' => 'Cone {number} of {code} removed from the shelf.',

@@ -277,6 +277,7 @@ return [
         'revision_saved_the_old_one_is' => 'Revisión {revision} guardada; se conserva la anterior.{value}',
         'the_chosen_setup_no_longer_fits' => 'La preparación elegida ya no sirve: {value}. Prepáralos otra vez antes de embastidar.',
         'sew_out_saved' => 'Prueba guardada.',
+        'in_frame' => '{code} en {frame}',
     ],
     'index' => [
         'artwork' => 'Diseños',

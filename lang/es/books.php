@@ -11,6 +11,7 @@ return [
         'purchases' => '{n} compras',
         'in_total' => '{value}: {amount} en total',
         'new_quotes_use_it_saved_quotes' => 'Los presupuestos nuevos la usan; los guardados se quedan como están.',
+        'range' => 'de {least} a {most}',
     ],
     'break_learning' => [
         'most_at_needle' => ', sobre todo en la aguja {needle}',
@@ -189,6 +190,7 @@ return [
         'bobbin_thread' => 'Hilo de canilla',
         'bobbins_that_ran_out_m_each' => '{n} canillas agotadas, {holds_mm} m cada una',
         'pieces_per_bobbin_and_the_bobbin' => 'Lo usan las piezas por canilla y el hilo de canilla en los precios.',
+        'seconds_in' => '{seconds} s en {times}',
     ],
     'rule_suggestion' => [
         'now_and_measured' => '{label}: {now} {unit} ahora, {would} {unit} medido',

@@ -73,6 +73,11 @@ return [
         'at_the_machine' => 'En la máquina',
         'no_machine_is_waiting_for_it' => 'ninguna máquina la espera',
         'finish_pieces' => '{pieces, plural, one {acabar # pieza} other {acabar # piezas}}',
+        'fetch' => 'traer {cones}',
+        'the_driver' => 'el arrastre {driver}',
+        'the_frame' => 'bastidor {frame}',
+        'cut' => 'cortar {backing} para {pieces}',
+        'for_batch' => 'para {code}: {wants}',
     ],
     'board_rows' => [
         'check_before_the_first_load' => 'comprueba antes de la primera carga',

@@ -352,6 +352,11 @@ return [
         'one_garment' => 'Una prenda',
         'on_the_machine' => '{sewing, plural, one {Una en la máquina se queda} other {# en la máquina se quedan}}: quítalas o deja que acaben.',
     ],
+    'order_line' => [
+        'called' => '{garment} {style}, {colour}',
+        'plain' => '{garment}, {colour}',
+        'style' => '{garment} {style}',
+    ],
     'order_list' => [
         'one_size' => 'TALLA ÚNICA',
         'none_of_them' => 'Fila {row}, {column}: «{typed}» no es ninguno. Escribe uno de estos: {codes}.',

@@ -5,7 +5,7 @@ declare(strict_types=1);
 return [
     'add_form' => [
         'names_one_per_line' => 'Nombres, uno por línea',
-        'role' => 'Papel',
+        'role' => 'Función',
         'add' => 'Añadir',
     ],
     'add_people' => [
@@ -81,7 +81,7 @@ return [
         'set_an_owners_password_everyone_then' => 'Pon una contraseña de dueño; después entra todo el mundo.',
         'who_works_here_and_what_each' => 'Quién trabaja aquí y qué puede hacer cada uno. Su nombre queda con cada confirmación y cada cambio.',
         'name' => 'Nombre',
-        'role' => 'Papel',
+        'role' => 'Función',
         'password_for_desks' => 'Contraseña, para mesas',
         'pin_for_tablets' => 'PIN, para tabletas',
         'shop_pages' => 'Páginas del taller',
@@ -112,7 +112,7 @@ return [
         'language_and_region' => 'Idioma y región',
         'language_of_the_shop' => 'Idioma del taller',
         'region' => 'Fechas y horas como en',
-        'region_of_the_language' => 'la región propia del idioma',
+        'region_of_the_language' => 'la del idioma',
         'today_is_written' => 'Ahora: {example}. Cada persona elige su idioma al pie de cualquier página; los clientes tienen el suyo en sus pedidos.',
         'new_password_for' => 'Contraseña nueva de {name}',
         'new_pin_for' => 'PIN nuevo de {name}',

@@ -206,6 +206,7 @@ return [
         'ready' => 'Listo {end}, en {machine}',
         'later_list' => 'Más tarde: {list}.',
         'and_more' => ' y {more} más',
+        'by' => '{code} en {length}',
     ],
     'estimate' => [
         'its_colour' => 'su color {colour}',
@@ -263,6 +264,8 @@ return [
         'not_fully_planned_yet' => 'Aún sin planificar del todo.',
         'planned_to_end' => 'Previsto que acabe {value}.',
         'pieces_left' => 'Quedan {open} piezas. {value}',
+        'whole' => '{code} {design}',
+        'part' => '{code} {design} ({part} de {parts})',
     ],
     'progress' => [
         'waiting_to_start' => 'Esperando para empezar.',
@@ -362,6 +365,7 @@ return [
         'the_house_rules_share' => 'la parte según la norma',
         'of_pieces_logged' => '({pieces} de {value} piezas anotadas)',
         'sewing_times_vary_by_of_pieces' => 'Los tiempos de bordado varían un {value}; se estropea el {value_2} de las piezas{value_3}; embastidado y cambios según las normas.',
+        'of_all' => ' de {pieces}',
     ],
     'show' => [
         'plan' => 'Plan',

@@ -377,8 +377,8 @@ return [
         'choose_the_size' => 'Elige la talla.',
         'choose_the_end_it_was_measured' => 'Elige el extremo desde el que se midió.',
         'a_peg_has_up_to_12' => 'Una clavija tiene hasta 12 caracteres.',
-        'down_is_a_length_above_the' => 'Abajo es una longitud, {to} {value}; por encima de la costura es negativa.',
-        'across_is_a_length' => 'A lo ancho es una longitud, {to} {value}.',
+        'down_is_a_length_above_the' => 'Hacia abajo es una longitud, de {least} a {value}; por encima de la costura es negativa.',
+        'across_is_a_length' => 'A lo ancho es una longitud, de {least} a {value}.',
     ],
     'layers' => [
         'one_stuck' => '{count} × {backing}, una pegada ligeramente',
@@ -645,8 +645,8 @@ return [
         'is_set_up_and_planned' => '{code} está preparado y planificado.{value}',
     ],
     'setup_history' => [
-        'set_up' => 'preparado',
-        'set_up_differently' => 'preparado de otra forma',
+        'set_up' => 'n.º {number}, {position}: preparado',
+        'set_up_differently' => 'n.º {number}, {position}: preparado de otra manera',
     ],
     'sheet' => [
         'steps' => 'Pasos',

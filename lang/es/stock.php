@@ -177,6 +177,8 @@ return [
         'to_lay_on_top' => 'para poner encima',
         'wound_or_bought' => 'devanadas o compradas',
         'mm_wide' => '{code} {name}, {width_mm} mm de ancho',
+        'garments' => '{count, plural, one {prenda} other {prendas}}',
+        'order' => 'n.º {number}',
     ],
     'thread_controller' => [
         'cone_of_removed_from_the_shelf' => 'Cono {number} de {code} quitado del estante.',

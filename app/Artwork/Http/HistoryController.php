@@ -113,7 +113,10 @@ final class HistoryController
                 $setup !== null
                 && ! $setups->fit($decorations[$batch->decorationId], $setup->frame, Turn::from($setup->turn_deg))->fits()
             ) {
-                $unfit[] = "{$batch->code} in {$setup->frame->code}";
+                $unfit[] = __('artwork.history_controller.in_frame', [
+                    'code' => $batch->code,
+                    'frame' => $setup->frame->code,
+                ]);
             }
         }
 

@@ -8,6 +8,7 @@ use App\Artwork\Models\Artwork;
 use App\Artwork\Queries\ClothBill;
 use App\Foundation\Formats\Pdf;
 use App\Foundation\Words\Words;
+use App\Shop\Figure;
 use App\Stock\Models\Cloth;
 use Hakama\Artwork\Applied\AppliedPiece;
 use Hakama\Artwork\Applied\Picked;
@@ -91,9 +92,9 @@ final class ClothPatternPdf
     {
         return __('artwork.cloth_pattern_pdf.cut_x_mm_cm2_each_the', [
             'value' => max(1, $bill->frames),
-            'width' => number_format($piece->bounds()->width(), 1, '.', ''),
-            'height' => number_format($piece->bounds()->height(), 1, '.', ''),
-            'area_cm2' => number_format($piece->areaCm2(), 0, '.', ''),
+            'width' => Figure::words($piece->bounds()->width(), 1),
+            'height' => Figure::words($piece->bounds()->height(), 1),
+            'area_cm2' => Figure::words($piece->areaCm2(), 0),
         ]);
     }
 

@@ -6,6 +6,7 @@ namespace App\Artwork\Papers;
 
 use App\Artwork\Models\Artwork;
 use App\Foundation\Formats\Pdf;
+use App\Shop\Figure;
 use Hakama\Artwork\Paper;
 use Hakama\Artwork\Template;
 use Hakama\Artwork\Tile;
@@ -111,8 +112,8 @@ final class TemplatePdf
             Tile::MARGIN_MM,
             22,
             __('artwork.template_pdf.x_mm_stitches_the_arrow_points', [
-                'width' => number_format($artwork->bounds()->width(), 1, '.', ''),
-                'height' => number_format($artwork->bounds()->height(), 1, '.', ''),
+                'width' => Figure::words($artwork->bounds()->width(), 1),
+                'height' => Figure::words($artwork->bounds()->height(), 1),
                 'stitches' => $artwork->stitches,
                 'variant_label' => $artwork->variantLabel(),
             ]),

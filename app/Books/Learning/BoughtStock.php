@@ -54,7 +54,10 @@ final readonly class BoughtStock
                     ]),
                     'amount' => Figure::words($average->amount, 1),
                 ]),
-                sprintf('%s to %s', Figure::words($average->least, 1), Figure::words($average->most, 1)),
+                __('books.bought_stock.range', [
+                    'least' => Figure::words($average->least, 1),
+                    'most' => Figure::words($average->most, 1),
+                ]),
                 [],
                 __('books.bought_stock.new_quotes_use_it_saved_quotes'),
                 $left($rule->value),

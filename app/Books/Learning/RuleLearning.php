@@ -112,7 +112,10 @@ final readonly class RuleLearning
             $stands = count($own) >= self::LEAST_TO_STAND_OUT && TimeFactor::standOut($own, $others);
             $rows[] = [
                 $label,
-                sprintf('%s s in %d', Figure::words($now * $its->factor), $its->n).match (true) {
+                __('books.rule_learning.seconds_in', [
+                    'seconds' => Figure::words($now * $its->factor),
+                    'times' => $its->n,
+                ]).match (true) {
                     ! $stands => '',
                     array_sum($own) / count($own) > array_sum($others) / count($others) => __('books.rule_learning.slower_than_the_others'),
                     default => __('books.rule_learning.faster_than_the_others'),

@@ -9,6 +9,7 @@ use App\Floor\Models\BatchProgress;
 use App\Floor\Models\FloorEvent;
 use App\Floor\Models\MachineReading;
 use App\Foundation\Clock\ShopClock;
+use App\Foundation\Words\Words;
 use App\Orders\Models\Piece;
 use App\Orders\Names\NamedPiece;
 use App\Plan\Models\Batch;
@@ -28,6 +29,7 @@ use Hakama\House\HouseRule;
 use Hakama\House\HouseRules;
 use Hakama\Machine\CopiesPerFrame;
 use Hakama\Needles\ConeChange;
+use Hakama\Setup\Backing\Backing;
 
 /**
  * All machines at once, to be read from across the room; and what hands are wanted for, in the order that keeps them
@@ -152,19 +154,25 @@ final readonly class Board
                 array_unique(array_map(static fn(ConeChange $one): string => $one->to, $placed->changes->cones->load)),
             );
             $wants = [
-                ...$cones === [] ? [] : ['fetch '.implode(', ', $cones)],
+                ...$cones === [] ? [] : [__('floor.board.fetch', ['cones' => implode(', ', $cones)])],
                 ...$placed->changes->driver
                     ? [
-                        "the {$board->frames()->firstWhere(
-                            'code',
-                            $placed->batch->equipment->frame,
-                        )?->driver->value} driver",
+                        __('floor.board.the_driver', [
+                            'driver' => Words::say(
+                                $board->frames()->firstWhere('code', $placed->batch->equipment->frame)?->driver->label(),
+                            ),
+                        ]),
                     ]
                     : [],
-                ...$placed->changes->frame ? ["frame {$placed->batch->equipment->frame}"] : [],
-                "cut {$batch->setup->backing} for {$batch->batch->pieces}",
+                ...$placed->changes->frame ? [__('floor.board.the_frame', ['frame' => $placed->batch->equipment->frame])] : [],
+                __('floor.board.cut', [
+                    'backing' => Words::say(Backing::tryFrom($batch->setup->backing)?->label() ?? $batch->setup->backing),
+                    'pieces' => $batch->batch->pieces,
+                ]),
             ];
-            $next[$machine->code] = ["for {$batch->code}: ".implode('; ', $wants), (float) $placed->changeoverS];
+            $next[$machine->code] = [
+                __('floor.board.for_batch', ['code' => $batch->code, 'wants' => implode('; ', $wants)]),
+                (float) $placed->changeoverS];
         }
 
         return $next;

@@ -8,6 +8,7 @@ use App\Floor\Models\FloorEvent;
 use App\Foundation\Words\Dates;
 use App\Machine\Models\Machine;
 use App\Setup\Models\Origin;
+use App\Shop\Figure;
 use Carbon\CarbonImmutable;
 use Hakama\Floor\EventKind;
 
@@ -52,8 +53,8 @@ final readonly class FoundOrigin
     public function words(): string
     {
         return __('floor.found_origin.sewn_here_in_this_frame_at', [
-            'x_mm' => number_format($this->xMm, 1, '.', ''),
-            'y_mm' => number_format($this->yMm, 1, '.', ''),
+            'x_mm' => Figure::words($this->xMm, 1),
+            'y_mm' => Figure::words($this->yMm, 1),
             'value' => $this->who === '' ? '' : "{$this->who}, ",
             'at' => Dates::dateTime($this->at),
             'value_2' => $this->wasOff ? ' '.__('floor.found_origin.the_frame_was_off_since_then') : '',

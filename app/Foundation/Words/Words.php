@@ -27,6 +27,17 @@ final class Words
         };
     }
 
+    /** What stands between whole and parts where the reader lives: "." or ",". */
+    public static function mark(): string
+    {
+        /** @var array<string, string> $kept */
+        static $kept = [];
+        $locale = Languages::locale();
+
+        return $kept[$locale] ??= (new NumberFormatter($locale, NumberFormatter::DECIMAL))
+            ->getSymbol(NumberFormatter::DECIMAL_SEPARATOR_SYMBOL) ?: '.';
+    }
+
     /** Why something was refused: what the core means to say, or the message of what is the application's own. */
     public static function why(Throwable $refusal): string
     {

@@ -12,6 +12,8 @@ use App\Orders\Models\Order;
 use Carbon\CarbonImmutable;
 use Hakama\Money\QuoteState;
 use Hakama\Money\SaidDesign;
+use Hakama\Words\Joined;
+use Hakama\Words\Texts;
 
 /** The quotes that were given: numbered, in versions, accepted or declined. None is ever changed. */
 final class QuoteBook
@@ -91,10 +93,10 @@ final class QuoteBook
     {
         return [
             [
-                'text' => __('money.quote_book.sewn_garments', ['value' => implode(
-                    '; and ',
-                    array_map(static fn(SaidDesign $design): string => Words::say($design->words()), $quote->designs),
-                )]),
+                'text' => __('money.quote_book.sewn_garments', ['value' => Words::say(new Texts(
+                    Joined::Semicolon,
+                    ...array_map(static fn(SaidDesign $design): string => Words::say($design->words()), $quote->designs),
+                ))]),
                 'pieces' => $quote->likely->job->pieces,
                 'cents' => $quote->likely->price,
             ],

@@ -13,6 +13,7 @@ use App\Money\Papers\PaperPdf;
 use App\Money\Queries\OrderAccounts;
 use App\Orders\Models\Order;
 use App\People\Caller;
+use Hakama\Money\Amount;
 use Illuminate\Http\RedirectResponse;
 use Illuminate\Http\Request;
 use Illuminate\Http\Response;
@@ -121,10 +122,10 @@ final readonly class InvoiceController
                         $one->credits_id === null ? 'invoice' : 'credit',
                         (string) $one->order->number,
                         $one->customer,
-                        PaperPdf::amount($one->cents),
+                        Amount::plain($one->cents),
                         (string) round($one->tax_percent, 2),
-                        PaperPdf::amount($one->tax_cents),
-                        PaperPdf::amount($one->cents + $one->tax_cents),
+                        Amount::plain($one->tax_cents),
+                        Amount::plain($one->cents + $one->tax_cents),
                     ],
                 ),
             'invoices',

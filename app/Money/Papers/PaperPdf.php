@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Money\Papers;
 
 use App\Foundation\Formats\Pdf;
+use App\Foundation\Words\Words;
 use Hakama\Money\Tax;
 
 /** One page in the shop's name: a heading, words above, rows with pieces and amounts, their sum, words below. */
@@ -81,6 +82,6 @@ final class PaperPdf
     /** As it is written on paper: whole and hundredths. */
     public static function amount(int $cents): string
     {
-        return ($cents < 0 ? '-' : '').number_format(abs($cents) / 100, 2, '.', ' ');
+        return ($cents < 0 ? '-' : '').number_format(abs($cents) / 100, 2, Words::mark(), ' ');
     }
 }

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Orders\Models;
 
+use App\Foundation\Words\GarmentName;
 use App\Foundation\Words\Words;
 use Hakama\Garment\Fabric;
 use Hakama\Garment\Garment;
@@ -59,7 +60,7 @@ final class OrderLine extends Model
 
     public function garmentLabel(): string
     {
-        return self::label($this->style, $this->garment->value, $this->colour_name);
+        return GarmentName::of($this->style, $this->garment->value, $this->colour_name);
     }
 
     public function isIronedOn(): bool
@@ -70,11 +71,5 @@ final class OrderLine extends Model
     public function fabricLabel(): string
     {
         return Words::say($this->fabric->label());
-    }
-
-    /** What a line is called wherever it is listed. */
-    public static function label(string $style, string $garment, string $colour): string
-    {
-        return trim($style.' '.Words::say(Garment::from($garment)->label()).', '.$colour, ' ,');
     }
 }

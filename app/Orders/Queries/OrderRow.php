@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Orders\Queries;
 
+use App\Foundation\Words\GarmentName;
 use App\Orders\Models\Order;
 use App\Orders\Models\OrderLine;
 use App\Orders\Models\Piece;
@@ -60,7 +61,7 @@ final readonly class OrderRow
                     $order->customer->name,
                     ($garments[$order->id] ?? collect())
                         ->map(
-                            static fn(stdClass $line): string => OrderLine::label(
+                            static fn(stdClass $line): string => GarmentName::of(
                                 $line->style,
                                 $line->garment,
                                 $line->colour_name,

@@ -194,7 +194,10 @@ final class Consequence
     private static function list(array $shifts): string
     {
         $said = array_map(
-            static fn(string $code, int $seconds): string => "{$code} by ".self::length($seconds),
+            static fn(string $code, int $seconds): string => __('plan.consequence.by', [
+                'code' => $code,
+                'length' => self::length($seconds),
+            ]),
             array_keys($shifts),
             $shifts,
         );

@@ -6,9 +6,9 @@ namespace App\Plan\Queries;
 
 use App\Foundation\Clock\Moment;
 use App\Foundation\Clock\ShopClock;
+use App\Foundation\Words\GarmentName;
 use App\Foundation\Words\Words;
 use App\Machine\Models\Machine;
-use App\Orders\Models\OrderLine;
 use App\Orders\Models\Piece;
 use App\Plan\BatchBlock;
 use App\Plan\BatchDesign;
@@ -218,7 +218,7 @@ final class OpenBatches
                     $preCut,
                 ),
                 new BatchSetup(
-                    OrderLine::label($row->style, $row->garment, $row->colour_name),
+                    GarmentName::of($row->style, $row->garment, $row->colour_name),
                     Words::say(Position::from($row->position)->label()),
                     (int) $row->turn_deg,
                     (int) $row->speed_spm,

@@ -37,8 +37,12 @@ final class PlanExport
                     'batch-'.$batch->code.($i === 0 ? '' : '-'.($i + 1)),
                     $from,
                     $to,
-                    "{$batch->code} {$batch->design->name}".
-                        (count($spans) > 1 ? sprintf(' (%d of %d)', $i + 1, count($spans)) : ''),
+                    __(count($spans) > 1 ? 'plan.plan_export.part' : 'plan.plan_export.whole', [
+                        'code' => $batch->code,
+                        'design' => $batch->design->name,
+                        'part' => $i + 1,
+                        'parts' => count($spans),
+                    ]),
                     __('plan.plan_export.pieces_of_for_frame_changeover_min', [
                         'left' => $batch->left,
                         'garment' => $batch->setup->garment,

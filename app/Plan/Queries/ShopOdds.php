@@ -149,7 +149,7 @@ final class ShopOdds
                 ]), 'value_2' => $spoiled === null ? __('plan.shop_odds.the_house_rules_share') : sprintf('%.1f %%', 100 * $spoiled), 'value_3' => $spoiled === null ? ' '.__('plan.shop_odds.of_pieces_logged', [
                     'pieces' => $pieces,
                     'value' => self::LEAST_PIECES,
-                ]) : " of {$pieces}"]);
+                ]) : __('plan.shop_odds.of_all', ['pieces' => $pieces])]);
     }
 
     /**

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Setup\Http;
 
+use App\Foundation\Words\GarmentName;
 use App\Foundation\Words\Words;
 use App\Setup\Http\Requests\LogPractice;
 use App\Setup\Models\Practice;
@@ -104,7 +105,7 @@ final class PracticeController
                 return [
                     'order' => (int) $line->number,
                     'customer' => $line->customer,
-                    'garment' => trim($line->style.' '.Words::say(Garment::from($line->garment)->label())),
+                    'garment' => GarmentName::of($line->style, $line->garment, ''),
                     'fabric' => Words::say(Fabric::from($line->fabric)->label()),
                     'pieces' => (int) $line->pieces,
                     'cents' => $each === null ? null : (int) $line->pieces * (int) $each,

@@ -22,12 +22,10 @@ final class SetupHistory
             ChangeLog::note(
                 Change::SETUP,
                 (string) $decoration->id,
-                sprintf(
-                    'no. %d, %s: %s',
-                    $order->number,
-                    $decoration->positionLabel(),
-                    $before === null ? __('setup.setup_history.set_up') : __('setup.setup_history.set_up_differently'),
-                ),
+                __($before === null ? 'setup.setup_history.set_up' : 'setup.setup_history.set_up_differently', [
+                    'number' => (string) $order->number,
+                    'position' => $decoration->positionLabel(),
+                ]),
                 $before === null ? null : $was,
                 $is,
             );

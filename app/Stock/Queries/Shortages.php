@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Stock\Queries;
 
 use App\Foundation\Clock\ShopClock;
+use App\Foundation\Words\GarmentName;
 use App\Foundation\Words\Words;
 use App\Plan\Queries\PlanBoard;
 use App\Setup\Queries\BackingCuts;
@@ -124,10 +125,10 @@ final readonly class Shortages
                 ->map(
                     fn(object $row): Shortage => $this->short(
                         'Blanks',
-                        trim("{$row->style} {$row->garment}").", {$row->colour_name}",
+                        GarmentName::of($row->style, $row->garment, $row->colour_name),
                         (int) $row->pieces - (int) $row->good,
-                        (int) $row->pieces - (int) $row->good === 1 ? 'garment' : 'garments',
-                        "no. {$row->number}",
+                        __('stock.shortages.garments', ['count' => (int) $row->pieces - (int) $row->good]),
+                        __('stock.shortages.order', ['number' => (string) $row->number]),
                         $starts[$row->number] ?? null,
                     ),
                 )

@@ -203,7 +203,7 @@
                     <ol id="costliest">
                         @foreach ($costliest as [$what, $cents])
                             <li class="flex border-b border-hair py-1">{{ $what }}<span
-                                    class="num ms-auto">{{ number_format($cents / 100, 2) }}</span></li>
+                                    class="num ms-auto">{{ $n($cents / 100, 2) }}</span></li>
                         @endforeach
                     </ol>
                     <x-because :about="__('books.show.how_its_calculated')"><x-said key="books.show.spoiled_pieces_at_garment_value_machine">

@@ -41,7 +41,7 @@
                         <td class="num"><a href="{{ route('orders.show', $row->number) }}">{{ $row->number }}</a>
                         </td>
                         <td>{{ $row->customer }}</td>
-                        <td>{{ $row->style }} {{ Hakama\Garment\Garment::from($row->garment)->label() }}, {{ $row->colour_name }}:
+                        <td>{{ App\Foundation\Words\GarmentName::of($row->style, $row->garment, $row->colour_name) }}:
                             <span class="font-semibold">{{ Hakama\Garment\Position::from($row->position)->label() }}</span></td>
                         <td>{{ $row->artwork }}</td>
                         <td class="num">{{ $row->pieces }}</td>

@@ -7,8 +7,11 @@ namespace Tests\Feature\Foundation;
 use App\Books\PeriodWords;
 use App\Foundation\Words\Dates;
 use App\Foundation\Words\Languages;
+use App\Money\Papers\PaperPdf;
+use App\Shop\Figure;
 use Carbon\CarbonImmutable;
 use Hakama\Books\Period;
+use Hakama\Money\Amount;
 use MessageFormatter;
 use PHPUnit\Framework\Attributes\DataProvider;
 use PHPUnit\Framework\Attributes\Test;
@@ -82,6 +85,19 @@ final class LanguagesTest extends FeatureTestCase
             $said('en', 'US'),
         );
         self::assertSame(['mié 4 mar 16:05', 'miércoles 4 de marzo', '16:05', '4 mar 2026'], $said('es', ''));
+    }
+
+    #[Test]
+    public function figures_have_the_mark_of_where_they_are_read_and_lists_for_programs_have_a_point(): void
+    {
+        self::assertSame("14\u{202F}389.7", Figure::words(14389.66, 1));
+        self::assertSame('-1 234.50', PaperPdf::amount(-123450));
+        Languages::speak('es');
+        self::assertSame("14\u{202F}389,7", Figure::words(14389.66, 1));
+        self::assertSame('-1 234,50', PaperPdf::amount(-123450));
+        self::assertSame('18.00', Amount::plain(1800));
+        Languages::live('MX');
+        self::assertSame("14\u{202F}389.7", Figure::words(14389.66, 1));
     }
 
     #[Test]

@@ -97,7 +97,7 @@ final class QuotesTest extends FeatureTestCase
 
         $kept = $this->kept('Ferry crew', ['stitches_2' => '20000', 'colours_2' => '2']);
         self::assertSame(
-            'Sewn garments in one place, 6000 stitches in 3 colours; and in one place, 20000 stitches in 2 colours',
+            'Sewn garments in one place, 6000 stitches in 3 colours; in one place, 20000 stitches in 2 colours',
             $kept->rows[0]['text'],
         );
         self::assertSame([78_336, '20000'], [$kept->price_cents, $kept->asked['stitches_2']]);

@@ -45,18 +45,16 @@ final class KeepPlacement extends FormRequest
     public function messages(): array
     {
         $units = $this->units;
-        $to = "{$units->field(self::LEAST_MM)} to";
-
         return [
             'size.*' => __('setup.keep_placement.choose_the_size'),
             'from.*' => __('setup.keep_placement.choose_the_end_it_was_measured'),
             'peg.*' => __('setup.keep_placement.a_peg_has_up_to_12'),
             'down.*' => __('setup.keep_placement.down_is_a_length_above_the', [
-                'to' => $to,
+                'least' => $units->field(self::LEAST_MM),
                 'value' => $units->said(self::MOST_DOWN_MM),
             ]),
             'across.*' => __('setup.keep_placement.across_is_a_length', [
-                'to' => $to,
+                'least' => $units->field(self::LEAST_MM),
                 'value' => $units->said(self::MOST_ACROSS_MM),
             ]),
         ];

@@ -24,7 +24,7 @@
                         @endif
                     </td>
                     <td class="num">{{ $way->best->fit->times() }}</td>
-                    <td class="num">{{ number_format($way->handsS / 60, 1) }}</td>
+                    <td class="num">{{ App\Shop\Figure::words($way->handsS / 60, 1) }}</td>
                     <td class="text-sm">{{ $way->because($units) }}</td>
                 </tr>
             @endforeach
