@@ -15,6 +15,12 @@ final class Figure
         return sprintf('%d %%', (int) round(100 * $share));
     }
 
+    /** With what it is above or below: "+4.2", "-0.4". */
+    public static function signed(float $value, int $digits): string
+    {
+        return (round($value, $digits) >= 0 ? '+' : '').self::words($value, $digits);
+    }
+
     /** Thousands apart by a narrow space, parts as the reader writes them: "14 389.7", "14 389,7". */
     public static function words(int|float $value, int $digits = 0): string
     {

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Shop;
 
 use App\Foundation\ShopProfile;
+use App\Foundation\Words\Words;
 use Hakama\House\HouseRule;
 use Hakama\House\Question;
 use Hakama\House\RuleSpec;
@@ -29,10 +30,12 @@ final class RuleWords
         return (string) __("rules.{$rule->value}.unit", ['currency' => ShopProfile::currency()]);
     }
 
-    /** "18.00" of an amount, "0.4" of anything else. */
+    /** "18.00" of an amount, "0.4" of anything else, with the mark of the reader; typed so it is read again. */
     public static function figure(HouseRule $rule, float $value): string
     {
-        return RuleSpec::of($rule)->isMoney() ? Amount::plain((int) round($value)) : (string) $value;
+        $plain = RuleSpec::of($rule)->isMoney() ? Amount::plain((int) round($value)) : (string) $value;
+
+        return str_replace('.', Words::mark(), $plain);
     }
 
     public static function question(Question $question): string

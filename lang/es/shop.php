@@ -318,7 +318,7 @@ return [
         'across_in_m_mm' => 'A lo ancho, en talla M',
         'across_a_size_mm' => 'A lo ancho, más por talla',
         'with_unit' => '{label}, {unit}',
-        'driver_change' => 'de {from} a {to} {minutes} min',
+        'driver_change' => '{from} a {to}: {minutes} min',
     ],
     'downtime' => [
         'every_day' => ', cada día',

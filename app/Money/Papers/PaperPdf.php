@@ -62,7 +62,7 @@ final class PaperPdf
         $pdf->textTo(self::RIGHT, $y + 2, self::amount($cents));
         $pdf->font(10);
         if ($tax !== null && ! $tax->isNone()) {
-            $pdf->text(self::LEFT, $y + 9, __('money.paper_pdf.tax', ['percent' => (string) round($tax->percent, 2)]));
+            $pdf->text(self::LEFT, $y + 9, __('money.paper_pdf.tax', ['percent' => str_replace('.', Words::mark(), (string) round($tax->percent, 2))]));
             $pdf->textTo(self::RIGHT, $y + 9, self::amount($tax->cents));
             $pdf->font(11.5, true);
             $pdf->text(self::LEFT, $y + 16, __('money.paper_pdf.total_due', ['currency' => $currency]));

@@ -6,6 +6,7 @@ namespace App\Plan\Queries;
 
 use App\Foundation\StateHash;
 use App\Plan\OpenBatch;
+use App\Shop\Figure;
 use App\Shop\House;
 use Carbon\CarbonImmutable;
 use Hakama\Books\Entry;
@@ -144,9 +145,9 @@ final class ShopOdds
         return __('plan.shop_odds.sewing_times_vary_by_of_pieces', ['value' => $sewCv === null
                 ? __('plan.shop_odds.the_house_rule_of_runs_logged', ['runs' => $runs, 'value' => Logged::LEAST])
                 : __('plan.shop_odds.in_runs_of_this_shop', [
-                    'value' => number_format(100 * $sewCv, 0, '.', ''),
+                    'value' => Figure::words(100 * $sewCv),
                     'runs' => $runs,
-                ]), 'value_2' => $spoiled === null ? __('plan.shop_odds.the_house_rules_share') : sprintf('%.1f %%', 100 * $spoiled), 'value_3' => $spoiled === null ? ' '.__('plan.shop_odds.of_pieces_logged', [
+                ]), 'value_2' => $spoiled === null ? __('plan.shop_odds.the_house_rules_share') : Figure::words(100 * $spoiled, 1).' %', 'value_3' => $spoiled === null ? ' '.__('plan.shop_odds.of_pieces_logged', [
                     'pieces' => $pieces,
                     'value' => self::LEAST_PIECES,
                 ]) : __('plan.shop_odds.of_all', ['pieces' => $pieces])]);

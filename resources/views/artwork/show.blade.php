@@ -3,7 +3,7 @@
         $n = static fn(float $value, int $digits = 0) => App\Shop\Figure::words($value, $digits);
         $bare = $artwork->blocks->whereNull('thread_id');
         $mark = substr(md5($artwork->checksum), 0, 8);
-        $order = static fn(?float $r) => $r === null ? '' : sprintf(' (%+.2f)', $r);
+        $order = static fn(?float $r) => $r === null ? '' : ' (' . App\Shop\Figure::signed($r, 2) . ')';
     @endphp
     <x-slot:say>
         @if ($artwork->read_at === null)

@@ -1,6 +1,6 @@
 @php
     $n = static fn(float $v, int $places = 0) => App\Shop\Figure::words($v, $places);
-    $by = static fn(float $factor) => $factor === 1.0 ? __('books.learned.as_planned') : sprintf('%+.1f %%', 100 * ($factor - 1));
+    $by = static fn(float $factor) => $factor === 1.0 ? __('books.learned.as_planned') : App\Shop\Figure::signed(100 * ($factor - 1), 1) . ' %';
     $open = collect($offers)->filter->isOffered();
     $shifted = collect($offers)->filter(static fn($offer) => $offer->shifted);
 @endphp

@@ -9,8 +9,11 @@ use App\Foundation\Words\Dates;
 use App\Foundation\Words\Languages;
 use App\Money\Papers\PaperPdf;
 use App\Shop\Figure;
+use App\Shop\House;
+use App\Shop\RuleWords;
 use Carbon\CarbonImmutable;
 use Hakama\Books\Period;
+use Hakama\House\HouseRule;
 use Hakama\Money\Amount;
 use MessageFormatter;
 use PHPUnit\Framework\Attributes\DataProvider;
@@ -96,8 +99,16 @@ final class LanguagesTest extends FeatureTestCase
         self::assertSame("14\u{202F}389,7", Figure::words(14389.66, 1));
         self::assertSame('-1 234,50', PaperPdf::amount(-123450));
         self::assertSame('18.00', Amount::plain(1800));
+        self::assertSame('+4,2', Figure::signed(4.21, 1));
+        self::assertSame('-0,4', Figure::signed(-0.4, 1));
         Languages::live('MX');
         self::assertSame("14\u{202F}389.7", Figure::words(14389.66, 1));
+        Languages::live('ES');
+        // What stands in a field with a comma is read with one.
+        self::assertSame('0,4', RuleWords::figure(HouseRule::ClothGap, 0.4));
+        $this->put('/shop/rules', [HouseRule::ClothGap->value => '3,5'])->assertSessionHasNoErrors();
+        app()->forgetScopedInstances();
+        self::assertEqualsWithDelta(3.5, app(House::class)->rules()->value(HouseRule::ClothGap), 1e-9);
     }
 
     #[Test]
