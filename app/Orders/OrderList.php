@@ -6,6 +6,7 @@ namespace App\Orders;
 
 use App\Artwork\Models\Artwork;
 use App\Foundation\Formats\Csv;
+use App\Foundation\Words\Languages;
 use BackedEnum;
 use Hakama\Garment\Fabric;
 use Hakama\Garment\Garment;
@@ -97,9 +98,13 @@ final readonly class OrderList
 
     private static function size(int $row, string $typed): string
     {
-        $size = strtoupper($typed);
+        $size = mb_strtoupper($typed);
         $size = preg_match('/^(X{2,5})L$/', $size, $many) === 1 ? strlen($many[1]).'XL' : $size;
-        $size = in_array($size, ['', 'ONE', __('orders.order_list.one_size')], true) ? Size::One->value : $size;
+        $size = in_array(
+            $size,
+            ['', 'ONE', ...Languages::inEach(static fn(): string => __('orders.order_list.one_size'))],
+            true,
+        ) ? Size::One->value : $size;
 
         return Size::tryFrom($size) !== null
             ? $size

@@ -654,6 +654,8 @@ return [
         'it_goes_on_the_machine_with' => 'It goes on the machine with one of the next loads.',
         'choose_its_setup_first' => 'Choose its setup first.',
         'its_batch_is_sewn_first' => 'Its batch is sewn first.',
+        'done' => 'done',
+        'hooped' => 'hooped',
     ],
     'tags' => [
         'a_label' => 'A label',

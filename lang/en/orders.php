@@ -384,6 +384,10 @@ return [
         'blanks_short' => '{blanks_short} blanks short',
         'on_the_machine' => 'on the machine',
         'not_planned_yet' => 'not planned yet',
+        'cancelled' => 'cancelled',
+        'done' => 'done',
+        'begun' => 'begun',
+        'planned' => 'planned',
     ],
     'order_steps' => [
         'received' => 'Received',

@@ -654,6 +654,8 @@ return [
         'it_goes_on_the_machine_with' => 'Va a la máquina con una de las próximas cargas.',
         'choose_its_setup_first' => 'Elige antes su preparación.',
         'its_batch_is_sewn_first' => 'Antes se borda su lote.',
+        'done' => 'hecha',
+        'hooped' => 'embastidada',
     ],
     'tags' => [
         'a_label' => 'Una etiqueta',

@@ -384,6 +384,10 @@ return [
         'blanks_short' => 'faltan {blanks_short} prendas',
         'on_the_machine' => 'en la máquina',
         'not_planned_yet' => 'aún sin planificar',
+        'cancelled' => 'anulado',
+        'done' => 'hecho',
+        'begun' => 'empezado',
+        'planned' => 'planificado',
     ],
     'order_steps' => [
         'received' => 'Recibido',

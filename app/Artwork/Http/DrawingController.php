@@ -8,7 +8,6 @@ use App\Artwork\Drawing\PatternDrawing;
 use App\Artwork\Models\Artwork;
 use App\Artwork\Papers\TemplatePdf;
 use App\Foundation\Http\Download;
-use App\Foundation\Words\Languages;
 use App\Machine\Models\Machine;
 use App\Shop\House;
 use Hakama\Artwork\Paper;
@@ -134,7 +133,6 @@ final class DrawingController
     /** @param callable(): string $draw */
     private static function kept(Request $request, string $key, string $type, callable $draw): Response
     {
-        $key .= '-'.Languages::now();
         $response = new Response();
         $response->setEtag(md5($key));
         $response->setPrivate();

@@ -50,10 +50,12 @@ final readonly class TaggedPiece
     public function stands(): string
     {
         return match (true) {
-            $this->piece->state === PieceState::Done => Words::say($this->piece->finish?->label() ?? 'done'),
+            $this->piece->state === PieceState::Done => $this->piece->finish === null
+                ? __('floor.tagged_piece.done')
+                : Words::say($this->piece->finish->label()),
             $this->piece->state === PieceState::Sewing => __('floor.tagged_piece.on_the_machine'),
             $this->batch === null => __('floor.tagged_piece.to_set_up'),
-            $this->isHooped => 'hooped',
+            $this->isHooped => __('floor.tagged_piece.hooped'),
             $this->machine === null => __('floor.tagged_piece.in_not_in_the_plan_yet', ['code' => $this->batch->code]),
             default => __('floor.tagged_piece.waiting_in_for', [
                 'code' => $this->batch->code,

@@ -120,6 +120,18 @@ final class Languages
         }
     }
 
+    /**
+     * What somebody may have written, or had written for them, before they chose another language.
+     *
+     * @param Closure(): string $say
+     *
+     * @return list<string>
+     */
+    public static function inEach(Closure $say): array
+    {
+        return array_map(static fn(string $code): string => self::in($code, $say), array_keys(self::all()));
+    }
+
     /** "ltr" or "rtl", as the language now spoken is read. */
     public static function direction(): string
     {

@@ -95,14 +95,14 @@ final readonly class OrderRow
     public function state(): string
     {
         return match (true) {
-            $this->isCancelled => 'cancelled',
-            $this->isDone() => 'done',
+            $this->isCancelled => __('orders.order_row.cancelled'),
+            $this->isDone() => __('orders.order_row.done'),
             $this->blanksShort > 0 => $this->blanksShort === 1
                 ? __('orders.order_row.n_1_blank_short')
                 : __('orders.order_row.blanks_short', ['blanks_short' => $this->blanksShort]),
             $this->sewing > 0 => __('orders.order_row.on_the_machine'),
-            $this->done > 0 => 'begun',
-            $this->ends !== null => 'planned',
+            $this->done > 0 => __('orders.order_row.begun'),
+            $this->ends !== null => __('orders.order_row.planned'),
             default => __('orders.order_row.not_planned_yet'),
         };
     }

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Setup\Queries;
 
 use App\Artwork\Models\SewOut;
+use App\Foundation\Words\Languages;
 use App\Foundation\Words\Words;
 use App\Orders\Models\Decoration;
 use App\Plan\OpenBatch;
@@ -52,10 +53,12 @@ final readonly class Trials
     /** When a machine is kept for it; null where it is not planned. */
     public function planned(Trial $trial, string $batch): ?Downtime
     {
+        $said = Languages::inEach(static fn(): string => Words::say($trial->words($batch)));
+
         return $this->calendar
             ->downtimes()
             ->first(
-                static fn(Downtime $one): bool => $one->why === Words::say($trial->words($batch))
+                static fn(Downtime $one): bool => in_array($one->why, $said, true)
                     && $one->to_at > CarbonImmutable::now(),
             );
     }

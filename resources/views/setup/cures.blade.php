@@ -1,4 +1,4 @@
-{{-- What would make it possible: each was tried before it is said. --}}
+{{-- What would make it possible: each was tried before it is shown. --}}
 <div class="note mb-3 text-sm" id="cures">
     <strong>{{ __('setup.cures.what_would_make_it_possible') }}</strong>
     @forelse ($sheet->cures() as $cure)

@@ -62,6 +62,8 @@ final class EveryWordTest extends FeatureTestCase
             /floor/finder /floor/M1 /floor/cards/B-106 /books/jobs /books/learned /shop/prices
             /shop/catalogue/cloths /shop/catalogue/hardware /shop/catalogue/frames/one?name=R-9
             /shop/catalogue/machines/one?name=M1
+            /setup/7?tab=machines /setup/7?tab=frames /setup/7?tab=sizes /setup/7?tab=practice
+            /setup/11?tab=machines /setup/11?tab=frames /setup/16?tab=frames /setup/16?tab=practice /setup/16?tab=sizes
             PATHS;
         foreach (preg_split('/\s+/', $paths) ?: [] as $path) {
             yield $path => [$path];

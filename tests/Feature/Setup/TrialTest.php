@@ -70,6 +70,12 @@ final class TrialTest extends FeatureTestCase
             ->assertSee('Planned at M2')
             ->assertSee('practice book')
             ->assertDontSee('Plan it before the batch');
+        // Whoever reads another language sees it planned too.
+        $this->post('/language', ['language' => 'es'])->assertSessionHasNoErrors();
+        $this->get("/plan/batches/{$batch->code}")
+            ->assertSee('Planificado en M2')
+            ->assertDontSee('Planificarlo antes del lote');
+        $this->post('/language', ['language' => 'en'])->assertSessionHasNoErrors();
         // Once it came out on cloth like it, nothing more is to be practised.
         $this->practised(true);
         $this->sewnOut(true);

@@ -15,7 +15,7 @@
                 <tr>
                     <td>{{ __('setup.tabs_frames.on_the_driver', [
                         'access' => App\Foundation\Words\Words::capital($way->way->access->label()),
-                        'value' => $way->way->driver->value,
+                        'value' => $way->way->driver->label(),
                     ]) }}</td>
                     <td>@if ($way->works())
                             {{ __('setup.tabs_frames.yes') }}
@@ -47,7 +47,7 @@
             <tr @class(['font-semibold' => $fit?->frame->id === $one->fit->frame->id])>
                 <td>{{ $one->fit->frame->id }} <span
                         class="text-sm font-normal text-soft">{{ __('setup.tabs_frames.here', [
-                            'value' => $one->fit->frame->kind->value,
+                            'value' => $one->fit->frame->kind->label(),
                             'count' => $one->fit->frame->count,
                         ]) }}</span></td>
                 <td><span @class(['now' => ! $one->fits()])>{{ match (true) {
@@ -74,6 +74,6 @@
         'code' => $sheet->on->mounted->code,
         'name' => $sheet->on->mounted->name,
         'code_2' => $sheet->on->mounted->frame?->code ?? __('setup.tabs_frames.no_frame'),
-        'driver' => $sheet->on->mounted->driver,
+        'driver' => Hakama\Machine\Driver::tryFrom((string) $sheet->on->mounted->driver)?->label(),
     ]) }}</p>
 @endif

@@ -30,7 +30,7 @@
             {{ __('setup.tabs_practice.of_good', [
                 'who' => $one->who,
                 'value' => $one->frame_kind === '' ? '' : ' '.__('setup.tabs_practice.in_frames', [
-                    'frame_kind' => $one->frame_kind,
+                    'frame_kind' => Hakama\Machine\FrameKind::tryFrom($one->frame_kind)?->label(),
                 ]),
                 'value_2' => $one->positionLabel() === '' ? '' : ", {$one->positionLabel()}",
                 'came_out' => $one->came_out,
@@ -40,7 +40,7 @@
             ]) }}
             @endforeach @if ($frame && !$sheet->practice->contains('frame_kind', $frame->kind->value))
                 <strong>{{ __('setup.tabs_practice.nobody_has_done_it_in_a', [
-                    'value' => $frame->kind->value,
+                    'value' => $frame->kind->label(),
                 ]) }}</strong>
             @endif
         @endif
