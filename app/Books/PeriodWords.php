@@ -16,7 +16,7 @@ final class PeriodWords
     {
         return match ($period) {
             Period::Day => Dates::day($day),
-            Period::Week => __('books.period.week', [
+            Period::Week => __('books.period.week_of', [
                 'week' => ltrim($day->format('W'), '0'),
                 'day' => Dates::date($period->first($day)),
             ]),

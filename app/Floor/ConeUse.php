@@ -5,17 +5,23 @@ declare(strict_types=1);
 namespace App\Floor;
 
 use App\Artwork\Models\Artwork;
-use App\Artwork\Models\ArtworkBlock;
 use App\Orders\Models\Colourway;
 use App\Orders\Models\Decoration;
 use App\Shop\House;
-use App\Stock\Models\Cone;
-use Hakama\Thread\Cones;
 
 /** What a load takes of each cone and of the bobbins. */
 final readonly class ConeUse
 {
     public function __construct(private House $house) {}
+
+    /** The cones of all threads a decoration is sewn in. */
+    public static function shelf(Artwork $artwork, Decoration $on): ConeShelf
+    {
+        return ConeShelf::of(array_values(array_unique(array_map(intval(...), [
+            ...$artwork->loadMissing('blocks')->blocks->whereNotNull('thread_id')->pluck('thread_id'),
+            ...array_column(Colourway::of($on), 'id'),
+        ]))));
+    }
 
     /**
      * @param Decoration           $on       whose colours it is sewn in
@@ -24,13 +30,18 @@ final readonly class ConeUse
      *
      * @return array{cones: array<int, float>, bobbin_m: float} cone => metres; metres that each head takes of its bobbin
      */
-    public function by(Artwork $artwork, int $frames, Decoration $on, ?array $stitches = null): array
-    {
+    public function by(
+        ConeShelf $shelf,
+        Artwork $artwork,
+        int $frames,
+        Decoration $on,
+        ?array $stitches = null,
+    ): array {
         $ways = Colourway::of($on);
         $factors = $this->house->rules()->threadUse();
         $metres = [];
         $bobbinM = 0.0;
-        foreach (ArtworkBlock::query()->where('artwork_id', $artwork->id)->whereNotNull('thread_id')->get() as $block) {
+        foreach ($artwork->loadMissing('blocks')->blocks->whereNotNull('thread_id') as $block) {
             $use = $block->threadUse($factors);
             $share = $stitches === null ? 1.0 : ($stitches[$block->number] ?? 0) / max(1, $block->stitches);
             $bobbinM += $share * $use->bobbinM;
@@ -38,22 +49,8 @@ final readonly class ConeUse
             $metres[$thread] = ($metres[$thread] ?? 0.0) + $frames * $share * $use->topM;
         }
         $taken = [];
-        $cones = Cone::query()
-            ->whereIn('thread_id', array_keys($metres))
-            ->orderBy('thread_id')
-            ->orderBy('number')
-            ->get()
-            ->groupBy('thread_id');
-        foreach ($cones as $thread => $some) {
-            $left = Cones::sewnFrom(
-                $some->pluck('metres_left', 'number')->map(floatval(...))->all(),
-                $metres[$thread],
-            );
-            foreach ($some as $cone) {
-                if ($cone->metres_left - $left[$cone->number] > 0.0) {
-                    $taken[$cone->id] = $cone->metres_left - $left[$cone->number];
-                }
-            }
+        foreach ($metres as $thread => $of) {
+            $taken += $shelf->take($thread, $of);
         }
 
         return ['cones' => $taken, 'bobbin_m' => $bobbinM];

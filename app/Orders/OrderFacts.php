@@ -13,6 +13,7 @@ use Carbon\CarbonImmutable;
 use Hakama\Garment\Garment;
 use Hakama\Garment\PatchBack;
 use Hakama\Money\Amount;
+use Illuminate\Support\Facades\Lang;
 
 /** What stands in an order, in the words of its history, and read back from them. */
 final class OrderFacts
@@ -58,6 +59,16 @@ final class OrderFacts
         }
 
         return $facts;
+    }
+
+    /** What a fact is called, from the key under which its history has it. */
+    public static function name(string $key): string
+    {
+        if (preg_match('/^line (\d+)( is)?$/', $key, $of) === 1) {
+            return __(isset($of[2]) ? 'orders.fact.line_is' : 'orders.fact.line', ['line' => $of[1]]);
+        }
+
+        return Lang::has("orders.fact.{$key}") ? __("orders.fact.{$key}") : str_replace('_', ' ', $key);
     }
 
     /**

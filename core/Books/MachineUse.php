@@ -32,7 +32,7 @@ final readonly class MachineUse
     public static function of(array $events, array $worked, int $idleAfterS): self
     {
         $sum = ['sewing' => 0, 'stopped' => 0, 'hands' => 0, 'changing' => 0];
-        [$since, $state, $inHours] = [null, null, 0];
+        [$since, $state, $inHours, $span] = [null, null, 0, 0];
         foreach ($events as [$time, $kind]) {
             $next = self::after($kind);
             if ($next === null) {
@@ -49,7 +49,11 @@ final readonly class MachineUse
                 if ($was === null) {
                     continue;
                 }
-                $s = self::within($since, $time, $worked);
+                // Times rise: what was over before this began is over for all that follow.
+                while (isset($worked[$span]) && $worked[$span][1] <= $since) {
+                    $span++;
+                }
+                $s = self::within($since, $time, $worked, $span);
                 if ($was === 'sewing') {
                     $sum['sewing'] += $time - $since;
                     $inHours += $s;
@@ -87,11 +91,15 @@ final readonly class MachineUse
         };
     }
 
-    /** @param list<array{int, int}> $worked */
-    private static function within(int $from, int $to, array $worked): int
+    /**
+     * @param list<array{int, int}> $worked
+     * @param int                   $span   the first of them that matters
+     */
+    private static function within(int $from, int $to, array $worked, int $span): int
     {
         $s = 0;
-        foreach ($worked as [$begins, $ends]) {
+        for (; isset($worked[$span]) && $worked[$span][0] < $to; $span++) {
+            [$begins, $ends] = $worked[$span];
             $s += max(0, min($to, $ends) - max($from, $begins));
         }
 

@@ -4,9 +4,7 @@ declare(strict_types=1);
 
 namespace Database\Demo;
 
-use App\Artwork\Models\Artwork;
 use App\Floor\Actions\AppendEvent;
-use App\Floor\Log\FloorLog;
 use App\Floor\Models\FloorEvent;
 use App\Machine\Models\Machine;
 use App\Orders\Actions\OrderBook;
@@ -15,7 +13,6 @@ use App\Orders\Models\Lettering;
 use App\Orders\Models\Order;
 use App\Orders\Models\Piece;
 use App\Orders\Names\NamesBook;
-use App\Orders\TypedLine;
 use App\Plan\Actions\PlanChanges;
 use App\Plan\Models\Batch;
 use App\Plan\Queries\PlanBoard;
@@ -23,59 +20,19 @@ use App\Setup\Actions\SetupChoices;
 use App\Shop\Catalogue\Catalogue;
 use App\Stock\Models\Thread;
 use Carbon\CarbonImmutable;
-use Hakama\Floor\BatchRun;
-use Hakama\Floor\Event;
 use Hakama\Floor\EventKind;
 use Hakama\Floor\FinishState;
-use Hakama\Floor\PieceState;
 use Hakama\Floor\SpoilCause;
 use Hakama\Floor\Stage;
 use Hakama\Garment\Size;
 use Hakama\Lettering\Alphabet;
 use Hakama\Lettering\NameList;
 use Illuminate\Support\Facades\DB;
-use Illuminate\Support\Str;
-use LogicException;
 
 /** The orders of Ullenmere, at every stage of their way through the shop. */
 final class DemoOrders
 {
-    // What is sewn on, as in the catalogue.
-    private const POLO = ['garment' => 'polo', 'fabric' => 'pique', 'style' => 'Landing'];
-    private const CAP = [
-        'garment' => 'cap',
-        'fabric' => 'twill',
-        'structure' => 'structured',
-        'profile' => 'mid',
-        'style' => 'Quayside',
-    ];
-    private const HIGH_CAP = ['profile' => 'high'] + self::CAP;
-    private const JACKET = ['garment' => 'jacket', 'fabric' => 'canvas', 'style' => 'Storm'];
-    private const APRON = ['garment' => 'apron', 'fabric' => 'canvas', 'style' => 'Oven'];
-    private const BAG = ['garment' => 'bag', 'fabric' => 'canvas', 'style' => 'Market'];
-    private const HOODIE = ['garment' => 'hoodie', 'fabric' => 'fleece', 'style' => 'Deckhand'];
-    private const TEE = ['garment' => 'tee', 'fabric' => 'jersey', 'style' => 'Furrow'];
-    private const TOWEL = ['garment' => 'towel', 'fabric' => 'plush', 'style' => 'Lakeside'];
-    private const BLANKET = ['garment' => 'blanket', 'fabric' => 'plush', 'style' => 'Picnic'];
-    private const TROUSERS = ['garment' => 'trousers', 'fabric' => 'canvas', 'style' => 'Portage'];
-    private const BADGE = ['garment' => 'patch', 'fabric' => 'felt', 'patch_back' => 'ironed_on'];
     private const CREW = "Tjorven; M\nØyvind; L\nZoë; S\nBartłomiej; L\nIda; M\nNuño; S\nAlma-Lou; M";
-    private const COLOURS = [
-        'cream' => '#efe6cf',
-        'ecru' => '#e6dcc3',
-        'ink' => '#1f2533',
-        'moss' => '#5d6b45',
-        'natural' => '#d9c9a3',
-        'navy' => '#26324f',
-        'oatmeal' => '#ddd2bb',
-        'plum' => '#5a2a55',
-        'rust' => '#8f4a2f',
-        'sage' => '#a9b79a',
-        'slate' => '#55606e',
-        'stone' => '#b3a78f',
-        'teal' => '#2f6a6a',
-        'white' => '#f4f2ec',
-    ];
 
     private readonly CarbonImmutable $day;
 
@@ -84,6 +41,8 @@ final class DemoOrders
         private readonly SetupChoices $choices,
         private readonly PlanChanges $plan,
         private readonly AppendEvent $log,
+        private readonly Catalogue $catalogue,
+        private readonly NamesBook $names,
     ) {
         // Promises are made for working days ahead, whatever hour the demo is started at.
         $this->day = $now->hour < 11 && ! $now->isWeekend() ? $now->startOfDay() : $now->addWeekday()->startOfDay();
@@ -94,21 +53,21 @@ final class DemoOrders
         $this->finished(
             'Bell Ringers of Ullenmere',
             -4,
-            [self::line(self::POLO, 'plum', ['S' => 2, 'M' => 5, 'L' => 4], ['left_chest' => 'Ringers’ bell'])],
+            [DemoGarments::line(DemoGarments::POLO, 'plum', ['S' => 2, 'M' => 5, 'L' => 4], ['left_chest' => 'Ringers’ bell'])],
             'M2',
             1,
         );
         $this->finished(
             'Ullenmere Night Bakery',
             -3,
-            [self::line(self::APRON, 'ecru', ['one' => 9], ['centre' => 'Loaf and moon'])],
+            [DemoGarments::line(DemoGarments::APRON, 'ecru', ['one' => 9], ['centre' => 'Loaf and moon'])],
             'M1',
             0,
         );
         $this->finished(
             'Mere Seed Library',
             -1,
-            [self::line(self::BAG, 'natural', ['one' => 12], ['centre' => 'Seed sprig'])],
+            [DemoGarments::line(DemoGarments::BAG, 'natural', ['one' => 12], ['centre' => 'Seed sprig'])],
             'M3',
             1,
             agreedCents: 3_900,
@@ -116,33 +75,33 @@ final class DemoOrders
         );
 
         $running = $this->order('Ullenmere Ferry Crew', 0, '17:00', [
-            self::line(self::HIGH_CAP, 'navy', ['one' => 16], ['cap_front' => 'Lantern row']),
+            DemoGarments::line(DemoGarments::HIGH_CAP, 'navy', ['one' => 16], ['cap_front' => 'Lantern row']),
         ]);
         $backs = $this->order('Long Loch Canoe School', 1, '12:00', [
-            self::line(
-                self::JACKET,
+            DemoGarments::line(
+                DemoGarments::JACKET,
                 'slate',
                 ['S' => 2, 'M' => 4, 'L' => 3, 'XL' => 1],
                 ['full_back' => 'Lake panorama'],
             ),
         ]);
         $this->order('Bell Ringers of Ullenmere', 0, '12:00', [
-            self::line(self::POLO, 'oatmeal', ['M' => 4, 'L' => 6, 'XL' => 2], ['left_chest' => 'Ringers’ bell']),
+            DemoGarments::line(DemoGarments::POLO, 'oatmeal', ['M' => 4, 'L' => 6, 'XL' => 2], ['left_chest' => 'Ringers’ bell']),
         ]);
         $this->order('Ullenmere Ferry Crew', 1, '16:00', [
-            self::line(
-                self::HOODIE,
+            DemoGarments::line(
+                DemoGarments::HOODIE,
                 'ink',
                 ['S' => 3, 'M' => 5, 'L' => 5, 'XL' => 2],
                 ['left_chest' => 'Ferry roundel'],
             ),
         ]);
         $this->order('Ullenmere Night Bakery', 0, '11:30', [
-            self::line(self::APRON, 'rust', ['one' => 14], ['centre' => 'Loaf and moon']),
+            DemoGarments::line(DemoGarments::APRON, 'rust', ['one' => 14], ['centre' => 'Loaf and moon']),
         ]);
         $this->order('Mere Seed Library', 2, '15:00', [
-            self::line(
-                self::TEE,
+            DemoGarments::line(
+                DemoGarments::TEE,
                 'sage',
                 ['XS' => 2, 'S' => 4, 'M' => 6, 'L' => 4],
                 ['left_chest' => 'Seed sprig', 'sleeve' => 'Reed stalk'],
@@ -153,8 +112,8 @@ final class DemoOrders
             3,
             '12:00',
             [
-                self::line(self::CAP, 'cream', ['one' => 20], ['cap_front' => 'Lantern row']),
-                self::line(self::TOWEL, 'white', ['one' => 8], ['corner' => 'Lantern row']),
+                DemoGarments::line(DemoGarments::CAP, 'cream', ['one' => 20], ['cap_front' => 'Lantern row']),
+                DemoGarments::line(DemoGarments::TOWEL, 'white', ['one' => 8], ['corner' => 'Lantern row']),
             ],
             setUp: false,
         );
@@ -162,14 +121,14 @@ final class DemoOrders
             'Long Loch Canoe School',
             4,
             '16:00',
-            [self::line(self::JACKET, 'moss', ['M' => 4, 'L' => 4], ['left_chest' => 'Paddle mark'])],
+            [DemoGarments::line(DemoGarments::JACKET, 'moss', ['M' => 4, 'L' => 4], ['left_chest' => 'Paddle mark'])],
             setUp: false,
         );
         $this->order(
             'Festival of Lanterns',
             5,
             '16:00',
-            [self::line(self::BLANKET, 'teal', ['one' => 6], ['corner' => null])],
+            [DemoGarments::line(DemoGarments::BLANKET, 'teal', ['one' => 6], ['corner' => null])],
             setUp: false,
         );
 
@@ -178,8 +137,8 @@ final class DemoOrders
             6,
             '16:00',
             [
-                self::line(
-                    self::TROUSERS,
+                DemoGarments::line(
+                    DemoGarments::TROUSERS,
                     'stone',
                     ['M' => 3, 'L' => 3],
                     ['leg' => 'Reed stalk', 'leg ' => 'Applied leaf', 'leg  ' => 'Reed stalk'],
@@ -195,53 +154,53 @@ final class DemoOrders
                 [
                     'Ullenmere Ferry Crew',
                     3,
-                    self::line(self::HIGH_CAP, 'navy', ['one' => 10], ['cap_front' => 'Lantern row']),
+                    DemoGarments::line(DemoGarments::HIGH_CAP, 'navy', ['one' => 10], ['cap_front' => 'Lantern row']),
                 ],
-                ['Mere Seed Library', 4, self::line(self::BAG, 'natural', ['one' => 12], ['centre' => 'Seed sprig'])],
+                ['Mere Seed Library', 4, DemoGarments::line(DemoGarments::BAG, 'natural', ['one' => 12], ['centre' => 'Seed sprig'])],
                 [
                     'Festival of Lanterns',
                     5,
-                    self::line(self::HIGH_CAP, 'cream', ['one' => 8], ['cap_front' => 'Ringers’ bell, cap']),
+                    DemoGarments::line(DemoGarments::HIGH_CAP, 'cream', ['one' => 8], ['cap_front' => 'Ringers’ bell, cap']),
                 ],
                 [
                     'Ullenmere Ferry Crew',
                     4,
-                    self::line(self::POLO, 'ink', ['M' => 4, 'L' => 4], ['left_chest' => 'Ferry roundel']),
+                    DemoGarments::line(DemoGarments::POLO, 'ink', ['M' => 4, 'L' => 4], ['left_chest' => 'Ferry roundel']),
                 ],
                 [
                     'Long Loch Canoe School',
                     5,
-                    self::line(self::TEE, 'sage', ['S' => 3, 'M' => 5], ['sleeve' => 'Reed stalk']),
+                    DemoGarments::line(DemoGarments::TEE, 'sage', ['S' => 3, 'M' => 5], ['sleeve' => 'Reed stalk']),
                 ],
                 [
                     'Festival of Lanterns',
                     5,
-                    self::line(self::HIGH_CAP, 'rust', ['one' => 8], ['cap_front' => 'Lantern row']),
+                    DemoGarments::line(DemoGarments::HIGH_CAP, 'rust', ['one' => 8], ['cap_front' => 'Lantern row']),
                 ],
                 [
                     'Ullenmere Night Bakery',
                     5,
-                    self::line(self::APRON, 'ecru', ['one' => 8], ['centre' => 'Loaf and moon']),
+                    DemoGarments::line(DemoGarments::APRON, 'ecru', ['one' => 8], ['centre' => 'Loaf and moon']),
                 ],
                 [
                     'Bell Ringers of Ullenmere',
                     6,
-                    self::line(self::HIGH_CAP, 'plum', ['one' => 8], ['cap_front' => 'Ringers’ bell, cap']),
+                    DemoGarments::line(DemoGarments::HIGH_CAP, 'plum', ['one' => 8], ['cap_front' => 'Ringers’ bell, cap']),
                 ],
                 [
                     'Mere Seed Library',
                     6,
-                    self::line(self::TEE, 'moss', ['S' => 4, 'M' => 6], ['left_chest' => 'Seed sprig']),
+                    DemoGarments::line(DemoGarments::TEE, 'moss', ['S' => 4, 'M' => 6], ['left_chest' => 'Seed sprig']),
                 ],
                 [
                     'Long Loch Canoe School',
                     6,
-                    self::line(self::TEE, 'sage', ['M' => 4, 'L' => 4], ['sleeve' => 'Reed stalk']),
+                    DemoGarments::line(DemoGarments::TEE, 'sage', ['M' => 4, 'L' => 4], ['sleeve' => 'Reed stalk']),
                 ],
                 [
                     'Bell Ringers of Ullenmere',
                     6,
-                    self::line(self::POLO, 'oatmeal', ['M' => 5, 'L' => 5], ['left_chest' => 'Ringers’ bell']),
+                    DemoGarments::line(DemoGarments::POLO, 'oatmeal', ['M' => 5, 'L' => 5], ['left_chest' => 'Ringers’ bell']),
                 ],
             ] as $i => [$customer, $dueIn, $line]
         ) {
@@ -267,14 +226,14 @@ final class DemoOrders
             'Ullenmere Ferry Crew',
             12,
             '16:00',
-            [self::line(self::BADGE, 'navy', ['one' => 30], ['centre' => 'Ferry badge, sheet of 6'])],
+            [DemoGarments::line(DemoGarments::BADGE, 'navy', ['one' => 30], ['centre' => 'Ferry badge, sheet of 6'])],
             setUp: false,
         );
         $this->order(
             'Ullenmere Night Bakery',
             12,
             '16:00',
-            [self::line(self::APRON, 'ecru', ['one' => 6], ['centre' => 'Harbour at dusk'])],
+            [DemoGarments::line(DemoGarments::APRON, 'ecru', ['one' => 6], ['centre' => 'Harbour at dusk'])],
             setUp: false,
         );
         // Bobbins were changed this morning, and some of each is sewn.
@@ -293,36 +252,18 @@ final class DemoOrders
             'Ullenmere Ferry Crew',
             11,
             '16:00',
-            [self::line(self::POLO, 'navy', ['S' => 2, 'M' => 3, 'L' => 2], ['left_chest' => null])],
+            [DemoGarments::line(DemoGarments::POLO, 'navy', ['S' => 2, 'M' => 3, 'L' => 2], ['left_chest' => null])],
             setUp: false,
         );
         foreach ($this->decorations($order) as $decoration) {
             $texts = NameList::read(self::CREW, array_column(Size::cases(), 'value'));
-            app(NamesBook::class)->keep(
+            $this->names->keep(
                 $decoration,
                 new Lettering(['alphabet' => Alphabet::Script, 'height_mm' => 11.0, 'most_mm' => 70.0]),
                 $texts->paired($decoration->pieces()->orderBy('id')->pluck('size', 'id')->all()),
                 (int) Thread::query()->where('code', 'D-03')->value('id'),
             );
         }
-    }
-
-    /**
-     * @param array<string, string>      $garment
-     * @param array<string, int>         $sizes   size => pieces
-     * @param array<string, string|null> $on      position => artwork's name
-     *
-     * @return array<string, mixed>
-     */
-    private static function line(array $garment, string $colour, array $sizes, array $on): array
-    {
-        return [
-            ...$garment,
-            'colour_name' => $colour,
-            'colour_hex' => self::COLOURS[$colour],
-            'sizes' => $sizes,
-            'on' => $on,
-        ];
     }
 
     /** @param list<array<string, mixed>> $lines with `on`: position => artwork's name */
@@ -344,25 +285,7 @@ final class DemoOrders
             $receivedAt ?? $this->now->subDays(3),
             $due,
             '',
-            array_map(
-                static fn(array $line): TypedLine => TypedLine::read(
-                    [
-                        ...$line,
-                        'decorations' => array_map(
-                            static fn(string $position, ?string $artwork): array => [
-                                // A line may have several at one place, along a leg: told apart by what is trimmed here.
-                                'position' => trim($position),
-                                'artwork_id' =>
-                                    $artwork === null ? null : Artwork::query()->where('name', $artwork)->value('id'),
-                            ],
-                            array_keys($line['on']),
-                            $line['on'],
-                        ),
-                    ],
-                    app(Catalogue::class),
-                ) ?? throw new LogicException('the demo says what it sews on'),
-                $lines,
-            ),
+            DemoGarments::typed($lines, $this->catalogue),
         );
         if ($setUp) {
             foreach ($this->decorations($order) as $decoration) {
@@ -438,108 +361,31 @@ final class DemoOrders
             assert($batch !== null && $decoration->setup !== null && $decoration->artwork !== null);
             $planned = (float) ($decoration->setup->seconds()[$machine->id] ?? 0);
             $stitches = $decoration->artwork->stitches;
-            $run = $this->record($machine, $batch, $at, EventKind::PreflightDone);
-            for ($load = 1; $run->stage !== Stage::Finished && ($loads === null || $load <= $loads); $load++) {
-                $this->record(
-                    $machine,
-                    $batch,
-                    $at = $at->addSeconds(70),
-                    EventKind::LoadStarted,
-                    self::next($batch, $run, $machine->heads),
-                );
+            $shift = DemoShift::of($machine, $batch);
+            $shift->tell($at, EventKind::PreflightDone);
+            for ($load = 1; $shift->run->stage !== Stage::Finished && ($loads === null || $load <= $loads); $load++) {
+                $at = $at->addSeconds(70);
+                $shift->tell($at, EventKind::LoadStarted, $shift->next());
                 $real = $planned * (0.94 + 0.03 * ($load % 5));
                 if ($load % 4 === 3) {
-                    $this->record(
-                        $machine,
-                        $batch,
-                        $at->addSeconds(120),
-                        EventKind::ThreadBroke,
-                        stitch: intdiv($stitches, 3),
-                        clock: $real / 3,
-                        source: 'machine',
-                    );
-                    $this->record($machine, $batch, $at->addSeconds(200), EventKind::Resumed);
+                    $shift->tell($at->addSeconds(120), EventKind::ThreadBroke, [], intdiv($stitches, 3), $real / 3);
+                    $shift->tell($at->addSeconds(200), EventKind::Resumed);
                 }
-                $run = $this->record(
-                    $machine,
-                    $batch,
-                    $at = $at->addSeconds((int) $real),
-                    EventKind::Sewn,
-                    FloorLog::run($batch)->onFrame,
-                    $stitches,
-                    $real,
-                    source: 'machine',
-                );
+                $at = $at->addSeconds((int) $real);
+                $shift->tell($at, EventKind::Sewn, $shift->run->onFrame, $stitches, $real);
                 if ($load === 1 && $spoil !== null) {
-                    $this->record(
-                        $machine,
-                        $batch,
-                        $at,
-                        EventKind::PieceSpoiled,
-                        [$run->onFrame[0]],
-                        $stitches,
-                        $real,
-                        cause: $spoil,
-                    );
+                    $shift->tell($at, EventKind::PieceSpoiled, [$shift->run->onFrame[0]], $stitches, $real, $spoil);
                 }
-                $run = FloorLog::run($batch);
-                if ($run->stage === Stage::Sewn) {
-                    $run = $this->record($machine, $batch, $at, EventKind::PieceDone, $run->onFrame, $stitches, $real);
+                if ($shift->run->stage === Stage::Sewn) {
+                    $shift->tell($at, EventKind::PieceDone, $shift->run->onFrame, $stitches, $real);
                 }
             }
             if ($leaveSewing) {
-                $this->record(
-                    $machine,
-                    $batch,
-                    $this->now,
-                    EventKind::LoadStarted,
-                    self::next($batch, $run, $machine->heads),
-                );
-                $this->record($machine, $batch, $this->now, EventKind::PieceHooped, [
-                    self::next($batch, $run, $machine->heads)[0],
-                ]);
+                $shift->tell($this->now, EventKind::LoadStarted, $shift->next());
+                $shift->tell($this->now, EventKind::PieceHooped, [$shift->next()[0]]);
             }
+            $shift->send($this->log);
         }
-    }
-
-    /** @return list<int> what the next load takes */
-    private static function next(Batch $batch, BatchRun $run, int $heads): array
-    {
-        $waiting = $batch->pieces()->where('state', PieceState::Waiting)->orderBy('pieces.id')->limit($heads);
-
-        return $run->nextLoad($waiting->pluck('pieces.id')->all(), $heads);
-    }
-
-    /** @param list<int> $pieces */
-    private function record(
-        Machine $machine,
-        Batch $batch,
-        CarbonImmutable $at,
-        EventKind $kind,
-        array $pieces = [],
-        int $stitch = 0,
-        float $clock = 0.0,
-        ?SpoilCause $cause = null,
-        string $source = 'hand',
-    ): BatchRun {
-        return CarbonImmutable::withTestNow(
-            $at,
-            fn(): BatchRun => $this->log->append(
-                $machine,
-                $batch,
-                new Event(
-                    Str::uuid()->toString(),
-                    $kind,
-                    $batch->id,
-                    FloorLog::run($batch)->load->number,
-                    $stitch,
-                    round($clock, 1),
-                    $pieces,
-                    $cause,
-                ),
-                $source === 'machine' ? 'machine' : 'hand',
-            ),
-        );
     }
 
     /** @return iterable<Decoration> */

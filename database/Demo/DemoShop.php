@@ -13,6 +13,7 @@ use App\Needles\Models\Care;
 use App\Needles\Models\Needle;
 use App\Plan\Models\Plan;
 use App\Shop\House;
+use App\Stock\Actions\ThreadShelf;
 use App\Stock\Models\Cloth;
 use App\Stock\Models\Hardware;
 use App\Stock\Models\Thread;
@@ -23,6 +24,7 @@ use Hakama\Machine\FrameSet;
 use Hakama\Machine\NeedleType;
 use Hakama\Stitch\Tape\TapeWriter;
 use Hakama\Thread\ColourCard;
+use Hakama\Thread\ShelfRow;
 use Illuminate\Support\Facades\Storage;
 use Illuminate\Support\Str;
 
@@ -159,13 +161,10 @@ final class DemoShop
                 'hex' => $of->hex,
                 'weight' => $of->weight,
             ]);
-            $shelf = sprintf('%s%d', chr(65 + intdiv($i, 8)), ($i % 8) + 1);
-            $metres = self::LITTLE[$code] ?? 600 + (($i * 977) % 4300);
-            // What is used most stands there twice: one cone begun, one whole.
-            foreach (in_array($code, self::TWICE, true) ? [$metres, 5000] : [$metres] as $cone => $left) {
+            foreach (self::cones($i, $code) as $number => [$shelf, $left]) {
                 $thread->cones()->create([
-                    'number' => $cone + 1,
-                    'shelf' => $cone === 0 ? $shelf : $shelf.' behind',
+                    'number' => $number,
+                    'shelf' => $shelf,
                     'metres_left' => $left,
                     'measured_at' => $at,
                 ]);
@@ -225,6 +224,28 @@ final class DemoShop
             Hardware::query()->create(['code' => $code, 'name' => $name, 'unit_cents' => $cents, 'counted' => $there]);
         }
         self::artworks($at);
+    }
+
+    /** Cones are measured, and as full as on the first day: whatever was sewn from them meanwhile was bought again. */
+    public static function fillUp(CarbonImmutable $at): void
+    {
+        $rows = [];
+        foreach (array_values(ColourCard::threads()) as $i => $of) {
+            foreach (self::cones($i, $of->code) as $number => [$shelf, $left]) {
+                $rows[] = new ShelfRow($of->code, $of->name, $of->hex, $of->weight, $number, $shelf, $left);
+            }
+        }
+        CarbonImmutable::withTestNow($at, static fn() => ThreadShelf::takeOver($rows, ThreadShelf::sign()));
+    }
+
+    /** @return array<int, array{string, int}> number of the cone => where it stands, metres on it */
+    private static function cones(int $i, string $code): array
+    {
+        $shelf = sprintf('%s%d', chr(65 + intdiv($i, 8)), ($i % 8) + 1);
+        $begun = [1 => [$shelf, self::LITTLE[$code] ?? 600 + (($i * 977) % 4300)]];
+
+        // What is used most stands there twice: one cone begun, one whole.
+        return in_array($code, self::TWICE, true) ? $begun + [2 => ["{$shelf} behind", 5000]] : $begun;
     }
 
     /** Hooks oiled the evening before; the tension of one machine was not tried for a week. */

@@ -366,6 +366,7 @@ return [
     ],
     'label' => [
         'artwork_to_follow' => 'artwork to follow',
+        'number_and_customer' => 'No. {number}, {customer}',
     ],
     'list_confirmed' => [
         'confirm_every_line_of_the_list' => 'Confirm every line of the list by hand before the machine may sew.',

@@ -95,6 +95,8 @@ return [
         'needle_is_now_a' => 'Needle {numbers} is now a {type}.',
         'needle_is_pinned' => 'Needle {number} is pinned.',
         'needle_is_unpinned' => 'Needle {number} is unpinned.',
+        'needle_holds' => 'Needle {number} holds {code} {name}.',
+        'needles_are_now' => 'Needles {numbers} are now {type}.',
     ],
     'no_needle_fits' => [
         'thread' => 'Batch {batch}: no unpinned needle can take {thread}{size, select, none {} other {, which needs a {size} needle}}.',

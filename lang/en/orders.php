@@ -29,6 +29,8 @@ return [
         'wrong_blanks' => 'Wrong blanks received (0–9999).',
         'at_most_200' => 'At most 200 characters.',
         'language_saved' => 'Saved. Papers and messages for {name} are in this language from now on.',
+        'counted' => 'Counted: {blanks}.',
+        'changed' => 'Changed: {what}.',
     ],
     'change_order' => [
         'reload_the_order_before_you_change' => 'Reload the order before you change it.',
@@ -155,6 +157,16 @@ return [
         'cancel_order' => 'Cancel order',
         'reason' => 'Reason',
         'cancel_the_order' => 'Cancel the order',
+    ],
+    'fact' => [
+        'customer' => 'customer',
+        'contact' => 'contact',
+        'due' => 'due date',
+        'note' => 'note',
+        'event' => 'for an event',
+        'cancelled' => 'cancellation',
+        'line' => 'sizes of line {line}',
+        'line_is' => 'line {line}',
     ],
     'hand_over_garments' => [
         'enter_how_many_of_which_size' => 'Enter how many of which size.',
@@ -372,6 +384,7 @@ return [
         'nothing_was_imported' => '{value} Nothing was imported.',
         'order_imported' => 'Order {numbers} imported.',
         'orders_imported_to' => '{numbers} orders imported: {numbers_2} to {numbers_3}.',
+        'of_order_in_row' => 'Order {order}, row {row}: {problems}',
     ],
     'order_promise' => [
         'artwork_to_follow' => '{where}: artwork to follow.',

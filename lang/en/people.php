@@ -54,6 +54,7 @@ return [
         'is_disconnected' => '{name} is disconnected.',
         'all_earlier_calendar_links_have_stopped' => 'All earlier calendar links have stopped working.',
         'added_to_the_shop' => '{names} added.',
+        'has_the_role' => '{name} is now {role}.',
     ],
     'role' => [
         'viewer' => 'looks at everything, changes nothing',

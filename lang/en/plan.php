@@ -255,6 +255,7 @@ return [
         'can_be_moved_again' => '{code} can be moved again.',
         'split_off' => '{new} split off; it follows {code}.',
         'by_hand' => '; by hand that would be {swaps} {swaps, plural, one {swap} other {swaps}} at the stops of every piece',
+        'undone' => 'Undone: {what}.',
     ],
     'plan_export' => [
         'pieces_of_for_frame_changeover_min' => '{left} pieces of {garment} for {customer}, frame {frame}. Changeover {changeover_s} min, first load {start}, due {due_at}.',

@@ -73,6 +73,13 @@ return [
         'catalogue' => 'catalogue',
         'add_ticked' => 'Add ticked',
     ],
+    'begin_loading' => [
+        'loading_the_demo' => 'Loading the demo',
+        'a_quarter_is_being_sewn' => 'Thirteen weeks of orders are being sewn. This takes about 20 seconds.',
+        'orders_plans_breaks' => 'Every order is entered, planned, sewn, finished and invoiced, with thread breaks and spoiled pieces on the way. The page opens the orders when it is done.',
+        'look_again' => 'Check again',
+        'failed' => 'The demo could not be loaded. Nothing was stored. Try again, or set up your own shop.',
+    ],
     'begin_machines' => [
         'pair_controllers_at_without_one_log' => '{implode}. Pair controllers at {link}; without one, log on the Floor by hand.',
         'shop_machines' => 'Shop, Machines',
@@ -214,6 +221,7 @@ return [
         'a_number' => 'must be a number',
         'a_whole_number' => 'must be a whole number',
         'between' => 'must be :min to :max',
+        'row_field' => 'Row {row}, {field}: {problem}',
     ],
     'catalogue_edit' => [
         'add_to_the_catalogue' => 'Add to the catalogue',
@@ -322,6 +330,7 @@ return [
     ],
     'downtime' => [
         'every_day' => ', every day',
+        'every_days' => ', every {days} days',
     ],
     'driver' => [
         'flat' => 'flat',

@@ -366,6 +366,7 @@ return [
     ],
     'label' => [
         'artwork_to_follow' => 'falta el diseño',
+        'number_and_customer' => 'N.º {number}, {customer}',
     ],
     'list_confirmed' => [
         'confirm_every_line_of_the_list' => 'Confirma a mano cada línea de la lista antes de que la máquina pueda bordar.',

@@ -95,6 +95,8 @@ return [
         'needle_is_now_a' => 'La aguja {numbers} es ahora {type}.',
         'needle_is_pinned' => 'La aguja {number} está fijada.',
         'needle_is_unpinned' => 'La aguja {number} está suelta.',
+        'needle_holds' => 'La aguja {number} lleva {code} {name}.',
+        'needles_are_now' => 'Las agujas {numbers} son ahora {type}.',
     ],
     'no_needle_fits' => [
         'thread' => 'Lote {batch}: ninguna aguja suelta puede con {thread}{size, select, none {} other {, que necesita una aguja {size}}}.',

@@ -29,6 +29,8 @@ return [
         'wrong_blanks' => 'Prendas erróneas recibidas (0–9999).',
         'at_most_200' => 'Como mucho 200 caracteres.',
         'language_saved' => 'Guardado. Los papeles y mensajes para {name} van desde ahora en este idioma.',
+        'counted' => 'Contado: {blanks}.',
+        'changed' => 'Cambiado: {what}.',
     ],
     'change_order' => [
         'reload_the_order_before_you_change' => 'Recarga el pedido antes de cambiarlo.',
@@ -155,6 +157,16 @@ return [
         'cancel_order' => 'Cancelar el pedido',
         'reason' => 'Motivo',
         'cancel_the_order' => 'Cancelar el pedido',
+    ],
+    'fact' => [
+        'customer' => 'cliente',
+        'contact' => 'contacto',
+        'due' => 'fecha de entrega',
+        'note' => 'nota',
+        'event' => 'para un acto',
+        'cancelled' => 'anulación',
+        'line' => 'tallas de la línea {line}',
+        'line_is' => 'línea {line}',
     ],
     'hand_over_garments' => [
         'enter_how_many_of_which_size' => 'Indica cuántas de cada talla.',
@@ -372,6 +384,7 @@ return [
         'nothing_was_imported' => '{value} No se ha importado nada.',
         'order_imported' => 'Pedido {numbers} importado.',
         'orders_imported_to' => '{numbers} pedidos importados: de {numbers_2} a {numbers_3}.',
+        'of_order_in_row' => 'Pedido {order}, fila {row}: {problems}',
     ],
     'order_promise' => [
         'artwork_to_follow' => '{where}: falta el diseño.',

@@ -54,6 +54,7 @@ return [
         'is_disconnected' => '{name} está desconectada.',
         'all_earlier_calendar_links_have_stopped' => 'Todos los enlaces de calendario anteriores han dejado de funcionar.',
         'added_to_the_shop' => '{names} añadidos.',
+        'has_the_role' => '{name} es ahora {role}.',
     ],
     'role' => [
         'viewer' => 'lo mira todo, no cambia nada',

@@ -255,6 +255,7 @@ return [
         'can_be_moved_again' => '{code} se puede mover otra vez.',
         'split_off' => '{new} separado; va tras {code}.',
         'by_hand' => '; a mano serían {swaps} {swaps, plural, one {cambio} other {cambios}} en las paradas de cada pieza',
+        'undone' => 'Deshecho: {what}.',
     ],
     'plan_export' => [
         'pieces_of_for_frame_changeover_min' => '{left} piezas de {garment} para {customer}, bastidor {frame}. Cambio {changeover_s} min, primera carga {start}, para el {due_at}.',

@@ -73,6 +73,13 @@ return [
         'catalogue' => 'catálogo',
         'add_ticked' => 'Añadir los marcados',
     ],
+    'begin_loading' => [
+        'loading_the_demo' => 'Cargando la demostración',
+        'a_quarter_is_being_sewn' => 'Se bordan trece semanas de pedidos. Tarda unos 20 segundos.',
+        'orders_plans_breaks' => 'Cada pedido se anota, se planifica, se borda, se acaba y se factura, con roturas de hilo y piezas estropeadas por el camino. La página abre los pedidos al terminar.',
+        'look_again' => 'Mirar de nuevo',
+        'failed' => 'No se pudo cargar la demostración. No se guardó nada. Vuelva a intentarlo o configure su propio taller.',
+    ],
     'begin_machines' => [
         'pair_controllers_at_without_one_log' => '{implode}. Empareja los controladores en {link}; sin ellos, anota a mano en Planta.',
         'shop_machines' => 'Taller, Máquinas',
@@ -214,6 +221,7 @@ return [
         'a_number' => 'debe ser un número',
         'a_whole_number' => 'debe ser un número entero',
         'between' => 'debe ser de :min a :max',
+        'row_field' => 'Fila {row}, {field}: {problem}',
     ],
     'catalogue_edit' => [
         'add_to_the_catalogue' => 'Añadir al catálogo',
@@ -322,6 +330,7 @@ return [
     ],
     'downtime' => [
         'every_day' => ', cada día',
+        'every_days' => ', cada {days} días',
     ],
     'driver' => [
         'flat' => 'plano',

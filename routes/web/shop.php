@@ -23,6 +23,7 @@ Route::controller(BeginController::class)
         Route::post('/frames', 'frames')->name('frames')->can(Ability::Own);
         Route::post('/threads', 'threads')->name('threads')->can(Ability::Own);
         Route::put('/week', 'week')->name('week')->can(Ability::Own);
+        Route::get('/demo', 'loading')->name('loading')->can(Ability::Own);
         Route::post('/demo', 'demo')->name('demo')->can(Ability::Own);
         Route::post('/clear', 'clear')->name('clear')->can(Ability::Own);
         Route::post('/done', 'done')->name('done')->can(Ability::Own);

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Tests\Browser;
 
+use Facebook\WebDriver\Exception\TimeoutException;
 use Facebook\WebDriver\Remote\LocalFileDetector;
 use Facebook\WebDriver\WebDriverBy;
 use Facebook\WebDriver\WebDriverElement;
@@ -270,7 +271,11 @@ final class MainPathTest extends BrowserTestCase
                 self::$batch,
             ),
         );
-        $box = $this->browser->wait(8, 100)->until(WebDriverExpectedCondition::presenceOfElementLocated($path));
+        try {
+            $box = $this->browser->wait(8, 100)->until(WebDriverExpectedCondition::presenceOfElementLocated($path));
+        } catch (TimeoutException) {
+            self::fail("No form of {$what} on {$this->browser->getCurrentURL()}:\n".substr($this->text(), 0, 1500));
+        }
         assert($box instanceof WebDriverElement);
         (new WebDriverSelect($box->findElement(WebDriverBy::name('who'))))->selectByVisibleText($who);
         if ($cause !== '') {

@@ -319,12 +319,11 @@ final class WordsTest extends TestCase
     {
         $php = preg_replace('/(new [\w\\\\]*(Logic|Runtime|UnexpectedValue|InvalidArgument|Json|OutOfBounds)Exception)\((?:[^()]++|(\((?:[^()]++|(?3))*\)))*\)/', '$1()', $php) ?? $php;
         $found = [];
-        foreach (token_get_all($php) as $token) {
-            if (! is_array($token) || ! in_array($token[0], [T_CONSTANT_ENCAPSED_STRING, T_ENCAPSED_AND_WHITESPACE], true)) {
-                continue;
-            }
-            $text = trim($token[1], "'\"");
-            if (preg_match('/\p{L}{2,}[,;:]? \p{L}{2,}/u', $text) === 1 && ! self::isCode($text)) {
+        foreach (self::strings($php) as $text) {
+            $beside = preg_match('/\p{L}{2,}[,;:]? (?:\S*#\S* )?\p{L}{2,}/u', $text) === 1;
+            // The beginning of one that is put together: a word with its colon or full stop, a name with a figure.
+            $begun = preg_match('/^\p{Lu}\p{Ll}+(: ?|\.| #|: #)/u', $text) === 1;
+            if (($beside || $begun) && ! self::isCode($text)) {
                 $found[] = $text;
             }
         }
@@ -332,11 +331,35 @@ final class WordsTest extends TestCase
         return $found;
     }
 
+    /** @return list<string> strings of a program; what is put into one is a # */
+    private static function strings(string $php): array
+    {
+        $strings = [];
+        $within = null;
+        foreach (token_get_all($php) as $token) {
+            [$kind, $text] = is_array($token) ? $token : [null, $token];
+            if ($token === '"' || $kind === T_START_HEREDOC || $kind === T_END_HEREDOC) {
+                if ($within !== null) {
+                    $strings[] = $within;
+                }
+                $within = $within === null ? '' : null;
+            } elseif ($kind === T_CONSTANT_ENCAPSED_STRING && $within === null) {
+                $strings[] = trim($text, "'\"");
+            } elseif ($kind === T_ENCAPSED_AND_WHITESPACE) {
+                $within .= $text;
+            } elseif ($within !== null && ! str_ends_with($within, '#')) {
+                $within .= '#';
+            }
+        }
+
+        return $strings;
+    }
+
     /** A query, an expression, names of styles. */
     private static function isCode(string $text): bool
     {
         return preg_match('/^\s*\(?(select|from|where|max|min|sum|count|case|coalesce|exists|join|and|or|straight_join|group by|order by|update|delete|set|show|create|greatest|least|json_\w+|if)\b[ (]/i', $text) === 1
-            || preg_match('/^(text|attachment|No space left on device)|insert into|table_type|is not null|\w\.\w+, | as \w+$|\b(in|when|then) \?|\.\w+ (=|is|in|desc|asc)|->|=>|::|[<>{}]|^(max|public|private|no)[-,=]/', $text) === 1
+            || preg_match('/^(text|attachment|No space left on device)|insert into|table_type|is not null|\w\.\w+, | as \w+#?$|\b(in|when|then) \?|\.\w+ (=|is|in|desc|asc)|->|=>|::|[<>{}]|^(max|public|private|no)[-,=]/', $text) === 1
             || preg_match('/(^| )(btn|text-\w+|mt-\d|mb-\d|px-\d|py-\d|border\S*|flex|grid|block|whitespace-\w+|font-\w+|w-\w+|ml-\w+|col-span\S*|w-full|note-\w+|bg-\S+)( |$)/', $text) === 1;
     }
 

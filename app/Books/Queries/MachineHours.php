@@ -20,22 +20,25 @@ use Illuminate\Support\Facades\DB;
 /** What became of the working hours of each machine. */
 final readonly class MachineHours
 {
-    /** Longer than so many days every event would have to be read. */
-    public const MOST_DAYS = 31;
+    /** Every event of the days is read: of more than so many it would take too long for a page. */
+    private const MOST_EVENTS = 40_000;
+    private const MOST_DAYS = 190;
 
     public function __construct(private Calendar $calendar, private House $house) {}
 
-    /** @return array<string, MachineUse> machine => its hours, until now; empty where the days are too many */
+    /** @return array<string, MachineUse> machine => its hours, until now; empty where too much happened in these days */
     public function between(CarbonImmutable $from, CarbonImmutable $to): array
     {
-        if ($from->diffInDays($to) > self::MOST_DAYS) {
+        $happened = DB::table('floor_events')
+            ->where('recorded_at', '>=', $from->startOfDay())
+            ->where('recorded_at', '<', $to->addDay()->startOfDay());
+        // Counted no further than matters.
+        if ($from->diffInDays($to) > self::MOST_DAYS || $happened->clone()->offset(self::MOST_EVENTS)->limit(1)->exists()) {
             return [];
         }
         $events = [];
         foreach (
-            DB::table('floor_events')
-                ->where('recorded_at', '>=', $from->startOfDay())
-                ->where('recorded_at', '<', $to->addDay()->startOfDay())
+            $happened
                 ->orderBy('recorded_at')
                 ->orderBy('seq')
                 // Made a date of, each of ten thousand rows would take longer than all else.

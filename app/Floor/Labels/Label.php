@@ -72,7 +72,10 @@ final readonly class Label
             $tag->code(),
             self::address($tag->code()),
             [
-                "No. {$order->number}, {$order->customer->name}",
+                __('floor.label.number_and_customer', [
+                    'number' => $order->number,
+                    'customer' => $order->customer->name,
+                ]),
                 $decoration->line->garmentLabel(),
                 $decoration->positionLabel().', '.($decoration->artwork->name ?? __('floor.label.artwork_to_follow')),
             ],

@@ -7,15 +7,16 @@ namespace App\Floor\Log;
 use App\Artwork\ClothUse;
 use App\Artwork\HoopingTapes;
 use App\Artwork\Models\ArtworkBlock;
+use App\Floor\ConeShelf;
 use App\Floor\ConeUse;
 use App\Machine\Models\Machine;
 use App\Orders\Models\Colourway;
 use App\Plan\Models\Batch;
-use App\Setup\Models\SetupTime;
 use Hakama\Floor\Care\NeedleWear;
 use Hakama\Floor\Event;
 use Hakama\Floor\EventKind;
 use Hakama\Machine\CopiesPerFrame;
+use Illuminate\Database\Eloquent\Collection;
 
 /**
  * What an event says beside what was told: by the artwork, the rack and the shelf as they are at that moment, so that
@@ -25,11 +26,19 @@ final readonly class EventFacts
 {
     public function __construct(private HoopingTapes $hoopings, private ConeUse $cones, private ClothUse $cloth) {}
 
+    /** The cones that events of a batch take from; null where it has no artwork. */
+    public static function shelf(Batch $batch): ?ConeShelf
+    {
+        $on = $batch->decoration;
+
+        return $on->artwork === null ? null : ConeUse::shelf($on->artwork, $on);
+    }
+
     /**
      * @return array{planned_s: float, needle: int|null, wear: array<int, int>|null,
      *     took: array{cones: array<int, float>, cloths: array<int, float>, bobbin_m: float}|null}
      */
-    public function of(Machine $machine, Batch $batch, Event $event): array
+    public function of(Machine $machine, Batch $batch, Event $event, ?ConeShelf $shelf): array
     {
         $facts = ['planned_s' => 0.0, 'needle' => null, 'wear' => null, 'took' => null];
         if ($event->kind === EventKind::ThreadBroke) {
@@ -42,10 +51,10 @@ final readonly class EventFacts
         $blocks = $this->hoopings->ofBatch($batch, $event->hooping)?->blocks;
         $facts['planned_s'] = $this->plannedS($machine, $batch, $event);
         $facts['wear'] = self::wear($machine, $batch, $blocks);
-        if ($artwork !== null) {
+        if ($artwork !== null && $shelf !== null) {
             $frames = CopiesPerFrame::frames(count($event->pieces), $artwork->copies);
             $facts['took'] = [
-                ...$this->cones->by($artwork, $frames, $batch->decoration, $blocks),
+                ...$this->cones->by($shelf, $artwork, $frames, $batch->decoration, $blocks),
                 'cloths' => $this->cloth->taken($artwork, $frames, $blocks),
             ];
         }
@@ -64,7 +73,7 @@ final readonly class EventFacts
     private static function wear(Machine $machine, Batch $batch, ?array $stitches): array
     {
         $ways = Colourway::of($batch->decoration);
-        $blocks = ArtworkBlock::query()->where('artwork_id', $batch->decoration->artwork_id)->get();
+        $blocks = $batch->decoration->artwork?->loadMissing('blocks')->blocks ?? new Collection();
 
         return NeedleWear::of(
             $stitches ?? $blocks->pluck('stitches', 'number')->map(intval(...))->all(),
@@ -75,14 +84,14 @@ final readonly class EventFacts
                     ],
                 )
                 ->all(),
-            $machine->rack()->orderBy('number')->pluck('thread_id', 'number')->all(),
+            $machine->loadMissing('rack')->rack->pluck('thread_id', 'number')->all(),
         );
     }
 
     /** The needle that holds the thread of the block a stitch is in; null where none does. */
     private function needleAt(Machine $machine, Batch $batch, Event $event): ?int
     {
-        $artwork = $batch->decoration->artwork?->load('blocks');
+        $artwork = $batch->decoration->artwork?->loadMissing('blocks');
         $stitch = max(1, $event->stitch);
         $hooped = $this->hoopings->ofBatch($batch, $event->hooping);
         $block = $hooped === null ? $artwork?->stopSheet(false)->at($stitch)?->block : $hooped->blockAt($stitch);
@@ -92,16 +101,13 @@ final readonly class EventFacts
         $thread =
             Colourway::of($batch->decoration)[$block]->id ?? $artwork->blocks->firstWhere('number', $block)?->thread_id;
 
-        return $machine->rack()->where('thread_id', $thread)->orderBy('number')->value('number');
+        return $machine->loadMissing('rack')->rack->firstWhere('thread_id', $thread)?->number;
     }
 
     /** Of one of several hoopings by its share of the stitches. */
     private function plannedS(Machine $machine, Batch $batch, Event $event): float
     {
-        $whole = (float) SetupTime::query()
-            ->where('setup_id', $batch->decoration_id)
-            ->where('machine_id', $machine->id)
-            ->value('seconds');
+        $whole = (float) ($batch->decoration->setup?->seconds()[$machine->id] ?? 0.0);
         $hooped = $this->hoopings->ofBatch($batch, $event->hooping);
 
         return $hooped === null

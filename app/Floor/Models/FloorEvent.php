@@ -65,8 +65,20 @@ final class FloorEvent extends Model
     /** Whether it was told under this id before, be it voided since. */
     public static function isTold(string $eventId): bool
     {
-        return self::query()->where('event_id', $eventId)->exists()
-            || VoidedEvent::query()->where('event_id', $eventId)->exists();
+        return self::toldOf([$eventId]) !== [];
+    }
+
+    /**
+     * @param list<string> $eventIds
+     *
+     * @return list<string> those of them that were told before, also those that were voided since
+     */
+    public static function toldOf(array $eventIds): array
+    {
+        return array_values([
+            ...self::query()->whereIn('event_id', $eventIds)->pluck('event_id')->all(),
+            ...VoidedEvent::query()->whereIn('event_id', $eventIds)->pluck('event_id')->all(),
+        ]);
     }
 
     /** @return BelongsTo<Batch, $this> */

@@ -28,15 +28,20 @@ final readonly class Projections
         $this->all = [$batches, $wear, $thread, $cloth, $bobbins, $days];
     }
 
-    /** Wants the transaction in which the event was written. */
-    public function append(FloorEvent $event): void
+    /**
+     * Wants the transaction in which the events were written.
+     *
+     * @param non-empty-list<FloorEvent> $events
+     */
+    public function append(array $events): void
     {
         foreach ($this->all as $projection) {
-            $projection->apply([$event]);
+            $projection->apply($events);
         }
+        $seq = $events[count($events) - 1]->seq;
         DB::table(self::POSITIONS)->upsert(
             array_map(
-                static fn(Projection $one): array => ['name' => $one->name(), 'seq' => $event->seq],
+                static fn(Projection $one): array => ['name' => $one->name(), 'seq' => $seq],
                 $this->all,
             ),
             ['name'],

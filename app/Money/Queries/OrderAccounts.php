@@ -10,6 +10,7 @@ use App\Money\OrderMoney;
 use App\Orders\Models\Order;
 use App\Orders\Models\OrderLine;
 use App\Shop\House;
+use Carbon\CarbonImmutable;
 use Hakama\Floor\EventKind;
 use Illuminate\Support\Collection;
 
@@ -40,12 +41,19 @@ final readonly class OrderAccounts
         return $this->money($order);
     }
 
-    /** @return Collection<int, OrderMoney> orders of which something is sewn, those due last first */
-    public function sewn(int $most): Collection
+    /**
+     * @param CarbonImmutable|null $from the first day they may have been due; null for any
+     * @param CarbonImmutable|null $to   the last
+     *
+     * @return Collection<int, OrderMoney> orders of which something is sewn, those due last first
+     */
+    public function sewn(int $most, ?CarbonImmutable $from = null, ?CarbonImmutable $to = null): Collection
     {
         $orders = Order::query()
             ->with(self::LOADS)
             ->whereIn('id', FloorEvent::query()->where('kind', EventKind::PieceDone)->select('order_id'))
+            ->when($from !== null, static fn($of) => $of->where('due_at', '>=', $from?->startOfDay()))
+            ->when($to !== null, static fn($of) => $of->where('due_at', '<=', $to?->endOfDay()))
             ->orderByDesc('due_at')
             ->limit($most)
             ->get();

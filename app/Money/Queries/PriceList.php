@@ -15,7 +15,7 @@ use Hakama\Money\Price;
 use Hakama\Money\RoundedPrice;
 
 /** How the shop makes a price: from its list by stitches and quantity, or from the margin it wants. */
-final readonly class PriceList
+final class PriceList
 {
     /** What a shop starts with: stitches up to => pieces from => cents a piece. */
     public const USUAL = [
@@ -25,7 +25,10 @@ final readonly class PriceList
         60_000 => [1 => 4_500, 12 => 3_600, 48 => 3_000],
     ];
 
-    public function __construct(private House $house) {}
+    /** @var non-empty-list<array{int, non-empty-list<array{int, int}>}>|null read once for many orders */
+    private ?array $bands = null;
+
+    public function __construct(private readonly House $house) {}
 
     /** @param int|null $agreedCents a price that was agreed for the whole order stands before any list */
     public function price(?int $agreedCents): Price
@@ -38,7 +41,7 @@ final readonly class PriceList
             $rules->school(Question::Pricing) === 'margin'
                 ? new MarginPrice($rules->value(HouseRule::WantedMargin))
                 : new BandPrice(
-                    self::bands(),
+                    $this->bands ??= self::bands(),
                     $rules->value(HouseRule::BlankMarkup),
                     $rules->value(HouseRule::ArtworkMarkup),
                 );

@@ -99,7 +99,11 @@ final class NeedlesController
 
         return redirect()
             ->route('needles.show', $machine)
-            ->with('done', "Needle {$number} holds {$thread->code} {$thread->name}.");
+            ->with('done', __('needles.needles_controller.needle_holds', [
+                'number' => $number,
+                'code' => $thread->code,
+                'name' => $thread->name,
+            ]));
     }
 
     /** Needles were exchanged for others of another size or point. */
@@ -123,7 +127,10 @@ final class NeedlesController
                         'numbers' => $numbers,
                         'type' => $type->code(),
                     ])
-                    : "Needles {$numbers} are {$type->code()} now.",
+                    : __('needles.needles_controller.needles_are_now', [
+                        'numbers' => $numbers,
+                        'type' => $type->code(),
+                    ]),
             );
     }
 

@@ -8,13 +8,14 @@ use App\Foundation\Clock\ShopClock;
 use App\Foundation\Database\Transaction;
 use App\Foundation\ShopProfile;
 use App\Orders\Actions\ArtworkChoice;
+use App\Orders\Actions\Blanks;
+use App\Orders\Actions\HandOvers;
 use App\Orders\Actions\OrderChange;
 use App\Orders\Http\Requests\AddLines;
 use App\Orders\Http\Requests\ChangeOrder;
 use App\Orders\Http\Requests\ChooseCustomerLanguage;
 use App\Orders\Http\Requests\HandOverGarments;
 use App\Orders\Messages;
-use App\Orders\Models\Arrival;
 use App\Orders\Models\HandOver;
 use App\Orders\Models\Order;
 use App\Orders\Models\OrderLine;
@@ -110,7 +111,11 @@ final class ChangeController
             ->route('orders.show', $order)
             ->with(
                 'done',
-                $changed === [] ? __('orders.change_controller.nothing_changed') : 'Changed: '.implode(', ', array_keys($changed)).'.',
+                $changed === []
+                    ? __('orders.change_controller.nothing_changed')
+                    : __('orders.change_controller.changed', [
+                        'what' => implode(', ', array_map(OrderFacts::name(...), array_keys($changed))),
+                    ]),
             );
     }
 
@@ -233,60 +238,30 @@ final class ChangeController
             ],
         )->validate();
         $order = $line->order()->firstOrFail();
-        Transaction::run(static function () use ($request, $line, $order, $came): void {
-            $isNew = Arrival::query()->firstOrCreate(
-                ['form_id' => strtolower((string) $came['id'])],
-                [
-                    'order_line_id' => $line->id,
-                    'good' => (int) $came['good'],
-                    'wrong' => (int) ($came['wrong'] ?? 0),
-                    'note' => (string) ($came['arrival_note'] ?? ''),
-                    'who' => Caller::acting($request),
-                    'came_at' => CarbonImmutable::now(),
-                ],
-            )->wasRecentlyCreated;
-            if ($isNew) {
-                ChangeLog::note(Change::ORDER, (string) $order->number, __('orders.change_controller.blanks_received', [
-                    'garment_label' => $line->garmentLabel(),
-                ]), null, [
-                    'good' => (int) $came['good'],
-                    'wrong' => (int) ($came['wrong'] ?? 0),
-                ]);
-            }
-        });
+        Blanks::arrived(
+            $line,
+            strtolower((string) $came['id']),
+            (int) $came['good'],
+            (int) ($came['wrong'] ?? 0),
+            (string) ($came['arrival_note'] ?? ''),
+            Caller::acting($request),
+        );
 
         return redirect()
             ->route('orders.show', $order)
-            ->with('done', 'Counted: '.OrderedGarments::of($order)->blanks($line->id).'.');
+            ->with('done', __('orders.change_controller.counted', [
+                'blanks' => OrderedGarments::of($order)->blanks($line->id),
+            ]));
     }
 
     public function hand(HandOverGarments $request, Order $order): RedirectResponse
     {
-        $slip = Transaction::run(static function () use ($request, $order): HandOver {
-            $given = HandOver::query()
-                ->where('form_id', $request->string('id')->lower()->value())
-                ->first();
-            if ($given !== null) {
-                return $given;
-            }
-            $sizes = $request->sizes();
-            $slip = HandOver::query()->create([
-                'order_id' => $order->id,
-                'form_id' => $request->string('id')->lower()->value(),
-                'number' => 1 + (int) HandOver::query()->where('order_id', $order->id)->max('number'),
-                'pieces' => $sizes,
-                'piece_count' => array_sum(array_map(array_sum(...), $sizes)),
-                'who' => Caller::acting($request),
-                'handed_at' => CarbonImmutable::now(),
-            ]);
-            ChangeLog::note(Change::ORDER, (string) $order->number, __('orders.change_controller.handed_over_slip', [
-                'number' => $slip->number,
-            ]), null, [
-                'garments' => $slip->piece_count,
-            ]);
-
-            return $slip;
-        });
+        $slip = HandOvers::give(
+            $order,
+            $request->string('id')->lower()->value(),
+            $request->sizes(),
+            Caller::acting($request),
+        );
 
         return redirect()->route('orders.slip', [$order, $slip->number]);
     }

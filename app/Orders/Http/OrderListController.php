@@ -48,9 +48,11 @@ final readonly class OrderListController
             try {
                 $checked[] = $this->checked($order['form']);
             } catch (ValidationException $e) {
-                $problems[] =
-                    "Order {$key}, row {$order['rows'][0]}: ".
-                    implode(' ', array_unique($e->validator->errors()->all()));
+                $problems[] = __('orders.order_list_controller.of_order_in_row', [
+                    'order' => $key,
+                    'row' => $order['rows'][0],
+                    'problems' => implode(' ', array_unique($e->validator->errors()->all())),
+                ]);
             }
         }
         if ($problems !== []) {

@@ -31,11 +31,11 @@ final class Colourway extends Model
     /** @return array<int, Thread> block => its thread on this decoration, where it is another than the artwork's own */
     public static function of(Decoration $decoration): array
     {
-        return self::query()
-            ->with('thread')
-            ->where('decoration_id', $decoration->id)
-            ->orderBy('number')
-            ->get()
+        $ways = $decoration->relationLoaded('colourways')
+            ? $decoration->colourways
+            : $decoration->colourways()->with('thread')->get();
+
+        return $ways
             ->mapWithKeys(static fn(self $one): array => [$one->number => $one->thread])
             ->all();
     }

@@ -48,6 +48,7 @@ use Illuminate\Database\Eloquent\Relations\HasOne;
  * @property Setup|null             $setup
  * @property Batch|null             $batch
  * @property Collection<int, Piece> $pieces
+ * @property Collection<int, Colourway> $colourways
  */
 final class Decoration extends Model
 {
@@ -65,6 +66,12 @@ final class Decoration extends Model
     public function artwork(): BelongsTo
     {
         return $this->belongsTo(Artwork::class);
+    }
+
+    /** @return HasMany<Colourway, $this> blocks that are sewn in another thread than the artwork's own */
+    public function colourways(): HasMany
+    {
+        return $this->hasMany(Colourway::class)->orderBy('number');
     }
 
     /** @return HasOne<Setup, $this> */

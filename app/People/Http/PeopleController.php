@@ -81,7 +81,10 @@ final class PeopleController
 
         return redirect()
             ->route('people.show')
-            ->with('done', "{$person->name} is {$request->role()->value} now.");
+            ->with('done', __('people.people_controller.has_the_role', [
+                'name' => $person->name,
+                'role' => __("people.role_name.{$request->role()->value}"),
+            ]));
     }
 
     public function secret(SetSecret $request, Person $person): RedirectResponse

@@ -115,7 +115,9 @@ final readonly class PlanController
         try {
             return redirect()
                 ->route('plan.show')
-                ->with('done', 'Undone: '.$changes->undo($request->integer('version')).'.');
+                ->with('done', __('plan.plan_controller.undone', [
+                    'what' => $changes->undo($request->integer('version')),
+                ]));
         } catch (PlanRefused $e) {
             return redirect()->route('plan.show')->with('problem', $e->getMessage());
         }

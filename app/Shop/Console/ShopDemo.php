@@ -9,12 +9,14 @@ use App\Shop\Models\Shop;
 use App\Shop\Onboarding\Onboarding;
 use Carbon\CarbonImmutable;
 use Database\Demo\DemoOrders;
+use Database\Demo\DemoQuarter;
 use Database\Demo\DemoShop;
 use Illuminate\Console\Command;
 
 final class ShopDemo extends Command
 {
-    protected $signature = 'shop:demo {--when-empty : do nothing when there is a shop already}';
+    protected $signature = 'shop:demo {--when-empty : do nothing when there is a shop already}
+        {--short : only the days of this week, without the quarter before them}';
     protected $description = 'Loads the demo shop';
 
     public function handle(): int
@@ -27,8 +29,13 @@ final class ShopDemo extends Command
         }
         $this->components->info('Loading the demo shop ...');
         Transaction::run(function (): void {
-            DemoShop::build(CarbonImmutable::now());
-            $this->laravel->make(DemoOrders::class, ['now' => CarbonImmutable::now()])->build();
+            $now = ['now' => CarbonImmutable::now()];
+            DemoShop::build($now['now']);
+            if (! (bool) $this->option('short')) {
+                $this->laravel->make(DemoQuarter::class, $now)->build();
+                DemoShop::fillUp($now['now']);
+            }
+            $this->laravel->make(DemoOrders::class, $now)->build();
         });
 
         return self::SUCCESS;

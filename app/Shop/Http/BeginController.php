@@ -17,6 +17,7 @@ use App\Shop\Http\Requests\ChooseThreads;
 use App\Shop\Http\Requests\ClearDemo;
 use App\Shop\Http\Requests\NameShop;
 use App\Shop\Http\Requests\SetWeek;
+use App\Shop\Jobs\LoadDemo;
 use App\Shop\Models\Shop;
 use App\Shop\Onboarding\Onboarding;
 use App\Shop\Onboarding\OnboardingStep;
@@ -26,7 +27,7 @@ use Hakama\House\Units;
 use Illuminate\Contracts\View\View;
 use Illuminate\Http\RedirectResponse;
 use Illuminate\Http\Request;
-use Illuminate\Support\Facades\Artisan;
+use Illuminate\Http\Response;
 use Illuminate\Support\Facades\Auth;
 use Illuminate\Support\Facades\DB;
 
@@ -134,13 +135,35 @@ final class BeginController
     /** The demo instead of an empty shop. */
     public function demo(): RedirectResponse
     {
-        if (! Onboarding::isNothingHere() || Artisan::call('shop:demo') !== 0) {
+        if (! Onboarding::isNothingHere()) {
             return redirect()
                 ->route('begin.show')
                 ->with('problem', __('shop.begin_controller.your_shop_already_has_data_the'));
         }
+        LoadDemo::dispatch();
 
-        return redirect()->route('orders.index')->with('done', __('shop.begin_controller.demo_loaded'));
+        return redirect()->route('begin.loading');
+    }
+
+    /** Until the demo is there. */
+    public function loading(Request $request, ShopProfile $premises): View|Response|RedirectResponse
+    {
+        $to = match (true) {
+            $premises->shop()->is_demo => ['orders.index', 'done', __('shop.begin_controller.demo_loaded')],
+            LoadDemo::hasFailed() => ['begin.show', 'problem', __('shop.begin_loading.failed')],
+            default => null,
+        };
+        if ($to === null) {
+            return view('shop.begin.loading');
+        }
+        [$route, $kind, $said] = $to;
+        if ($request->headers->has('HX-Request')) {
+            $request->session()->flash($kind, $said);
+
+            return response('', headers: ['HX-Redirect' => route($route)]);
+        }
+
+        return redirect()->route($route)->with($kind, $said);
     }
 
     /** A shop of one's own in the place of the demo; what was there is kept as a backup. */

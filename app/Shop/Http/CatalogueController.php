@@ -249,7 +249,11 @@ final class CatalogueController
             foreach (
                 Validator::make($row, self::rules($of), self::words())->errors()->messages() as $field => $messages
             ) {
-                $problems[] = "Row {$number}, {$field}: {$messages[0]}";
+                $problems[] = __('shop.catalogue_controller.row_field', [
+                    'row' => $number,
+                    'field' => $field,
+                    'problem' => $messages[0],
+                ]);
             }
         }
         if ($problems !== []) {

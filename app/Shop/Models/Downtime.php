@@ -60,7 +60,7 @@ final class Downtime extends Model
         return match ($this->every_days) {
             null => '',
             1 => __('shop.downtime.every_day'),
-            default => ", every {$this->every_days} days",
+            default => __('shop.downtime.every_days', ['days' => $this->every_days]),
         };
     }
 }

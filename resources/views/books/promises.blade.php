@@ -6,7 +6,7 @@
     $long = static fn(int $minutes) => match (true) {
         $minutes < 120 => "{$minutes} min",
         $minutes < 2880 => intdiv($minutes, 60) . ' h',
-        default => intdiv($minutes, 1440) . ' days',
+        default => __('books.promises.days', ['days' => intdiv($minutes, 1440)]),
     };
 @endphp
 <x-layout station="books" :title="__('books.promises.promises')">

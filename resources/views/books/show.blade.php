@@ -34,6 +34,7 @@
                 value="{{ $to->toDateString() }}"></div>
         <button type="submit" class="btn" data-key="s">{{ __('books.show.show') }} <kbd>s</kbd></button>
         <a class="btn ms-auto" href="{{ route('books.jobs') }}" data-key="j">{{ __('books.show.job_results') }} <kbd>j</kbd></a>
+        <a class="btn" href="{{ route('books.charts') }}" data-key="g">{{ __('books.charts.charts') }} <kbd>g</kbd></a>
         <a class="btn" href="{{ route('books.promises') }}" data-key="m">{{ __('books.show.promises') }} <kbd>m</kbd></a>
         <a class="btn" href="{{ route('books.learned') }}" data-key="l">{{ __('books.show.what_the_log_shows') }} <kbd>l</kbd></a>
         @php
@@ -50,12 +51,12 @@
         <div class="grid grid-cols-1 gap-8 lg:grid-cols-[minmax(0,1fr)_minmax(0,1.7fr)]">
             <div>
                 <h2 class="mb-1">{{ __('books.show.by_2', ['value' => __('books.period_small.'.$period->value)]) }}</h2>
-                <figure data-chart="by-period" class="mb-2 aspect-[460/170]" @if (count($entries) < 2) hidden @endif></figure>
+                <figure data-chart="by-period" data-form="columns" class="chart mb-2 min-h-[170px]" @if (count($entries) < 2) hidden @endif></figure>
                 <table id="by-period">
                     <thead>
                         <tr>
                             <th>{{ __('books.period.'.$period->value) }}</th>
-                            <th class="num">{{ __('books.show.stitches') }}</th>
+                            <th class="num" data-series>{{ __('books.show.stitches') }}</th>
                             <th class="num">{{ __('books.show.done') }}</th>
                             <th class="num">{{ __('books.show.spoiled_2') }}</th>
                         </tr>
@@ -70,7 +71,7 @@
                                     'to' => $period->last($day)->format('Y-m-d'),
                                 ];
                             @endphp
-                            <tr data-label="{{ PeriodWords::of($period, $day) }}" data-value="{{ $e->stitches }}">
+                            <tr data-label="{{ PeriodWords::of($period, $day) }}" data-values="[{{ $e->stitches }}]">
                                 <td class="whitespace-nowrap">
                                     <a href="{{ route('books.show', $inside) }}">{{ PeriodWords::of($period, $day) }}</a>
                                 </td>

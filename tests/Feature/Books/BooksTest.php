@@ -87,7 +87,7 @@ final class BooksTest extends FeatureTestCase
                 ->assertSee('By '.$by)
                 ->assertSee('Biggest losses')
                 ->getContent();
-            preg_match_all('~<tr data-label="([^"]+)" data-value="(\d+)">.*?</tr>~s', $page, $rows);
+            preg_match_all('~<tr data-label="([^"]+)" data-values="\[(\d+)\]">.*?</tr>~s', $page, $rows);
             self::assertSame(
                 array_sum(array_map(static fn(Entry $e): int => $e->stitches, self::counted())),
                 array_sum(array_map(intval(...), $rows[2])),

@@ -242,7 +242,7 @@ final class OutsideTest extends FeatureTestCase
             'took' => $first->took,
         ]);
         // As an earlier version charged for it.
-        app(\App\Floor\Projections\Projections::class)->append($second);
+        app(\App\Floor\Projections\Projections::class)->append([$second]);
 
         return [$batch, $second->seq, $metres];
     }

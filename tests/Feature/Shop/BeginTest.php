@@ -11,6 +11,7 @@ use App\Needles\Models\Needle;
 use App\Orders\Models\Order;
 use App\People\Models\Person;
 use App\Shop\House;
+use App\Shop\Jobs\LoadDemo;
 use App\Shop\Models\Change;
 use App\Shop\Models\Shop;
 use App\Shop\Onboarding\Onboarding;
@@ -20,6 +21,7 @@ use App\Stock\Models\Thread;
 use App\Stock\StockKind;
 use Hakama\House\Units;
 use Illuminate\Support\Facades\DB;
+use Illuminate\Support\Facades\Queue;
 use Illuminate\Support\Facades\Route;
 use Illuminate\Support\Facades\Schema;
 use Illuminate\Support\Facades\Storage;
@@ -278,7 +280,13 @@ final class BeginTest extends FeatureTestCase
     {
         $this->get('/begin')->assertSee('Load the demo instead');
         Storage::fake();
-        $this->post('/begin/demo')->assertRedirect('/orders')->assertSessionHas('done', 'Demo loaded.');
+        Queue::fake();
+        $this->post('/begin/demo')->assertRedirect('/begin/demo');
+        $this->get('/begin/demo')->assertOk()->assertSee('Thirteen weeks of orders are being sewn');
+        Queue::assertPushed(LoadDemo::class);
+        // A quarter is simulated in a test of its own.
+        $this->artisan('shop:demo', ['--short' => true])->assertSuccessful();
+        $this->get('/begin/demo')->assertRedirect('/orders')->assertSessionHas('done', 'Demo loaded.');
         self::assertTrue($this->shop()->is_demo);
         self::assertSame(['M1', 'M2', 'M3'], Machine::query()->orderBy('id')->pluck('code')->all());
         self::assertGreaterThan(20, Order::query()->count());
