@@ -11,7 +11,7 @@ use App\Money\Actions\Invoices;
 use App\Money\Queries\OrderAccounts;
 use App\Needles\Models\Care;
 use App\Needles\Models\NeedleFitting;
-use App\Orders\Actions\Blanks;
+use App\Orders\Actions\BlankArrivals;
 use App\Orders\Actions\HandOvers;
 use App\Orders\Actions\OrderBook;
 use App\Orders\Models\Decoration;
@@ -224,7 +224,7 @@ final class DemoQuarter
         foreach (array_filter($this->awaited, static fn(CarbonImmutable $day): bool => $day <= $at) as $order => $day) {
             $pieces = Piece::query()->where('order_id', $order)->count();
             foreach (OrderLine::query()->where('order_id', $order)->get() as $line) {
-                CarbonImmutable::withTestNow($at, fn() => Blanks::arrived(
+                CarbonImmutable::withTestNow($at, fn() => BlankArrivals::note(
                     $line,
                     Str::uuid()->toString(),
                     $pieces + $this->luck->getInt(0, 1),

@@ -13,7 +13,6 @@ final readonly class Chart
      * @param list<string>   $series what the figures of a row are, drawn on each other in this order
      * @param string         $unit   of all figures
      * @param list<ChartRow> $figures
-     * @param int            $decimals
      * @param string         $because where the figures come from
      * @param float|null     $line   what they are held against
      */

@@ -8,7 +8,7 @@ use App\Foundation\Clock\ShopClock;
 use App\Foundation\Database\Transaction;
 use App\Foundation\ShopProfile;
 use App\Orders\Actions\ArtworkChoice;
-use App\Orders\Actions\Blanks;
+use App\Orders\Actions\BlankArrivals;
 use App\Orders\Actions\HandOvers;
 use App\Orders\Actions\OrderChange;
 use App\Orders\Http\Requests\AddLines;
@@ -238,7 +238,7 @@ final class ChangeController
             ],
         )->validate();
         $order = $line->order()->firstOrFail();
-        Blanks::arrived(
+        BlankArrivals::note(
             $line,
             strtolower((string) $came['id']),
             (int) $came['good'],

@@ -12,10 +12,10 @@ use App\Shop\Models\Change;
 use Carbon\CarbonImmutable;
 
 /** Writes down blanks that came in, counted. */
-final class Blanks
+final class BlankArrivals
 {
     /** @param string $form the form it was written on: the same one again is the same delivery */
-    public static function arrived(OrderLine $line, string $form, int $good, int $wrong, string $note, string $who): void
+    public static function note(OrderLine $line, string $form, int $good, int $wrong, string $note, string $who): void
     {
         Transaction::run(static function () use ($line, $form, $good, $wrong, $note, $who): void {
             $isNew = Arrival::query()->firstOrCreate(
