@@ -6,6 +6,7 @@ namespace App\Foundation;
 
 use App\Foundation\Database\Transaction;
 use App\Foundation\Database\TurnCache;
+use App\Foundation\Words\Habits;
 use App\Foundation\Words\Languages;
 use App\People\Models\Person;
 use App\Shop\Models\Shop;
@@ -81,11 +82,10 @@ final class ShopProfile
         return is_string($language) ? $language : null;
     }
 
-    public static function regionAtHand(): ?string
+    /** How the shop writes days and hours, likewise. */
+    public static function habitsAtHand(): Habits
     {
-        $region = self::atHand('region');
-
-        return is_string($region) ? $region : null;
+        return Habits::read((array) json_decode((string) (self::atHand('habits') ?? '{}'), true));
     }
 
     private static function atHand(string $column): mixed

@@ -126,7 +126,7 @@ final class HakamaProvider extends ServiceProvider
             Languages::alsoFrom((string) config('shop.languages'));
         }
         Languages::speak(ShopProfile::languageAtHand());
-        Languages::live(ShopProfile::regionAtHand() ?? '');
+        Languages::live(ShopProfile::habitsAtHand());
         // Every form has a number of its own beside the token.
         foreach ([Text::class, Texts::class, Decimal::class, Money::class] as $said) {
             Blade::stringable($said, Words::say(...));

@@ -7,6 +7,7 @@ namespace App\Shop;
 use App\Foundation\Database\Transaction;
 use App\Foundation\Database\TurnCache;
 use App\Foundation\StateHash;
+use App\Foundation\Words\Languages;
 use App\Shop\Models\ChosenSchool;
 use App\Shop\Models\RuleValue;
 use Hakama\House\HouseRule;
@@ -21,16 +22,30 @@ final class House
     private const KEPT = 'house-rules-and-schools';
 
     private ?HouseRules $rules = null;
+    /** @var array<string, HouseRules> units => the same, with these */
+    private array $read = [];
 
     public function __construct(private readonly TurnCache $kept) {}
 
-    /** In what lengths the shop measures on a garment. */
+    /** In what lengths whoever asks measures on a garment. */
     public function units(): Units
     {
         return Units::of($this->rules());
     }
 
+    /** As whoever asks reads them: lengths in their own units. */
     public function rules(): HouseRules
+    {
+        $units = Languages::habits()->units;
+        if ($units === null) {
+            return $this->ofShop();
+        }
+
+        return $this->read[$units->value] ??= $this->ofShop()->with([], [Question::Units->value => $units->value]);
+    }
+
+    /** As the shop has set them, whoever asks. */
+    public function ofShop(): HouseRules
     {
         return $this->rules ??= HouseRules::of(...$this->kept->get(self::KEPT, self::stored(...)));
     }
@@ -48,6 +63,7 @@ final class House
         return Transaction::run(function () use ($figures, $schools): array {
             $before = HouseRules::of(...self::stored());
             $this->rules = $before->with($figures, $schools);
+            $this->read = [];
             $changed = $this->rules->differingFrom($before);
             foreach ($changed as $rule) {
                 RuleValue::query()->updateOrCreate(['name' => $rule->value], ['value' => $this->rules->value($rule)]);
@@ -65,7 +81,7 @@ final class House
     {
         $figures = [];
         foreach (HouseRule::cases() as $rule) {
-            $figures[$rule->value] = $this->rules()->value($rule);
+            $figures[$rule->value] = $this->ofShop()->value($rule);
         }
 
         return $figures;
@@ -76,7 +92,7 @@ final class House
     {
         $schools = [];
         foreach (Question::cases() as $question) {
-            $schools[$question->value] = $this->rules()->school($question);
+            $schools[$question->value] = $this->ofShop()->school($question);
         }
 
         return $schools;

@@ -105,6 +105,7 @@ return [
         'keyboard_shortcuts' => 'Keyboard shortcuts',
         'close' => 'Close',
         'all_stations' => 'All stations',
+        'language_dates_units' => 'Language, dates, units',
     ],
     'list' => [
         'comma' => ', ',
@@ -205,6 +206,11 @@ return [
         'no_label' => 'No label found in it. Go nearer, straight from above, without glare.',
         'done' => 'Done.',
         'nothing_moved' => 'The shop does not answer. Nothing was moved.',
+        'year' => 'Year',
+        'month' => 'Month',
+        'hour' => 'Hour',
+        'minute' => 'Minute',
+        'not_read' => 'Type it like this: {example}',
     ],
     'seen' => [
         'at' => 'at',

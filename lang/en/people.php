@@ -26,12 +26,8 @@ return [
     'change_person' => [
         'choose_a_role' => 'Choose a role.',
     ],
-    'choose_language' => [
+    'choose_reading' => [
         'choose_one_of_the_list' => 'Choose one from the list.',
-    ],
-    'language_controller' => [
-        'chosen' => 'Hakama speaks your language from now on.',
-        'saved' => 'Language and region saved.',
     ],
     'open_tablet' => [
         'give_it_a_name_for_example' => 'Give it a name, for example “by the window”.',
@@ -55,6 +51,30 @@ return [
         'all_earlier_calendar_links_have_stopped' => 'All earlier calendar links have stopped working.',
         'added_to_the_shop' => '{names} added.',
         'has_the_role' => '{name} is now {role}.',
+    ],
+    'reading' => [
+        'title' => 'Language, dates, units',
+        'for_this_desk' => 'What you choose here holds on this computer or tablet.',
+        'for_you' => 'What you choose here holds for {name}, on every computer.',
+        'language' => 'Language',
+        'region' => 'Region',
+        'hours' => 'Hours',
+        'first_day' => 'Week starts on',
+        'paper' => 'Paper',
+        'letter' => 'Letter',
+        'units' => 'Lengths',
+        'millimetres' => 'Millimetres first',
+        'inches' => 'Inches first',
+        'as_the_shop' => 'As the shop',
+        'as_the_region' => 'As the region',
+        'save' => 'Save',
+        'today' => 'Today',
+        'typed_as' => 'A date you type',
+        'a_length' => 'A length',
+    ],
+    'reading_controller' => [
+        'chosen' => 'Saved. Pages, printouts and new entries follow it from now on.',
+        'saved' => 'Saved.',
     ],
     'role' => [
         'viewer' => 'looks at everything, changes nothing',
@@ -111,9 +131,6 @@ return [
         'make_new_links' => 'Make new links',
         'at_machine' => 'At machine',
         'language_and_region' => 'Language and region',
-        'language_of_the_shop' => 'Language of the shop',
-        'region' => 'Dates and hours as in',
-        'region_of_the_language' => 'the language’s own',
         'today_is_written' => 'Now: {example}. Everyone can choose their own language at the foot of any page; customers have theirs at their orders.',
         'new_password_for' => 'New password for {name}',
         'new_pin_for' => 'New PIN for {name}',

@@ -105,6 +105,7 @@ return [
         'keyboard_shortcuts' => 'Atajos de teclado',
         'close' => 'Cerrar',
         'all_stations' => 'Todas las estaciones',
+        'language_dates_units' => 'Idioma, fechas, unidades',
     ],
     'list' => [
         'comma' => ', ',
@@ -205,6 +206,11 @@ return [
         'no_label' => 'No se ve ninguna etiqueta. Acércate más, desde arriba y sin reflejos.',
         'done' => 'Listo.',
         'nothing_moved' => 'El taller no responde. No se movió nada.',
+        'year' => 'Año',
+        'month' => 'Mes',
+        'hour' => 'Hora',
+        'minute' => 'Minuto',
+        'not_read' => 'Escríbalo así: {example}',
     ],
     'seen' => [
         'at' => 'en',

@@ -26,12 +26,8 @@ return [
     'change_person' => [
         'choose_a_role' => 'Elige un papel.',
     ],
-    'choose_language' => [
-        'choose_one_of_the_list' => 'Elige uno de la lista.',
-    ],
-    'language_controller' => [
-        'chosen' => 'Desde ahora Hakama habla tu idioma.',
-        'saved' => 'Idioma y región guardados.',
+    'choose_reading' => [
+        'choose_one_of_the_list' => 'Elija una opción de la lista.',
     ],
     'open_tablet' => [
         'give_it_a_name_for_example' => 'Ponle un nombre, por ejemplo «junto a la ventana».',
@@ -55,6 +51,30 @@ return [
         'all_earlier_calendar_links_have_stopped' => 'Todos los enlaces de calendario anteriores han dejado de funcionar.',
         'added_to_the_shop' => '{names} añadidos.',
         'has_the_role' => '{name} es ahora {role}.',
+    ],
+    'reading' => [
+        'title' => 'Idioma, fechas, unidades',
+        'for_this_desk' => 'Lo que elija vale en este ordenador o tableta.',
+        'for_you' => 'Lo que elija vale para {name}, en todos los ordenadores.',
+        'language' => 'Idioma',
+        'region' => 'Región',
+        'hours' => 'Horas',
+        'first_day' => 'La semana empieza el',
+        'paper' => 'Papel',
+        'letter' => 'Carta',
+        'units' => 'Longitudes',
+        'millimetres' => 'Primero milímetros',
+        'inches' => 'Primero pulgadas',
+        'as_the_shop' => 'Como el taller',
+        'as_the_region' => 'Como la región',
+        'save' => 'Guardar',
+        'today' => 'Hoy',
+        'typed_as' => 'Una fecha al escribirla',
+        'a_length' => 'Una longitud',
+    ],
+    'reading_controller' => [
+        'chosen' => 'Guardado. A partir de ahora lo siguen las páginas, los papeles y lo que escriba.',
+        'saved' => 'Guardado.',
     ],
     'role' => [
         'viewer' => 'lo mira todo, no cambia nada',
@@ -111,9 +131,6 @@ return [
         'make_new_links' => 'Hacer enlaces nuevos',
         'at_machine' => 'En la máquina',
         'language_and_region' => 'Idioma y región',
-        'language_of_the_shop' => 'Idioma del taller',
-        'region' => 'Fechas y horas como en',
-        'region_of_the_language' => 'la del idioma',
         'today_is_written' => 'Ahora: {example}. Cada persona elige su idioma al pie de cualquier página; los clientes tienen el suyo en sus pedidos.',
         'new_password_for' => 'Contraseña nueva de {name}',
         'new_pin_for' => 'PIN nuevo de {name}',

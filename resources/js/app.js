@@ -4,6 +4,7 @@ import { drop } from './drop.js';
 import { floor } from './floor.js';
 import { keys } from './keys.js';
 import { photo } from './photo.js';
+import { pickers, put } from './pick.js';
 import { plan } from './plan.js';
 import { player } from './player.js';
 import { rules } from './rules.js';
@@ -27,6 +28,7 @@ htmx.config.responseHandling = [
 ];
 window.htmx = htmx;
 
+pickers();
 keys();
 cards();
 drop();
@@ -71,8 +73,8 @@ document.addEventListener('click', (event) => {
 document.addEventListener('click', (event) => {
     const safe = event.target.closest('[data-due-date]');
     if (!safe) return;
-    document.getElementById('due_date').value = safe.dataset.dueDate;
-    document.getElementById('due_time').value = safe.dataset.dueTime;
+    put('due_date', safe.dataset.dueDate);
+    put('due_time', safe.dataset.dueTime);
     htmx.trigger('[data-hx-target="#promise"]', 'click');
 });
 document.addEventListener('click', (event) => {

@@ -3,8 +3,8 @@
 declare(strict_types=1);
 
 use App\People\Ability;
-use App\People\Http\LanguageController;
 use App\People\Http\PeopleController;
+use App\People\Http\ReadingController;
 use App\People\Http\SignInController;
 use App\People\Http\TabletController;
 use Illuminate\Support\Facades\Route;
@@ -16,8 +16,12 @@ Route::controller(SignInController::class)->group(static function (): void {
 });
 Route::get('/tablet', [TabletController::class, 'show'])->name('tablet.pair')->can(Ability::Open);
 Route::post('/tablet', [TabletController::class, 'store'])->name('tablet.take')->can(Ability::Open);
-Route::post('/language', [LanguageController::class, 'choose'])->name('language')->can(Ability::Open);
-Route::put('/shop/people/language', [LanguageController::class, 'shop'])->name('people.language')->can(Ability::Own);
+Route::controller(ReadingController::class)->group(static function (): void {
+    Route::post('/language', 'language')->name('language')->can(Ability::Open);
+    Route::get('/reading', 'show')->name('reading.show')->can(Ability::Look);
+    Route::put('/reading', 'choose')->name('reading.choose')->can(Ability::Look);
+    Route::put('/shop/people/language', 'shop')->name('people.language')->can(Ability::Own);
+});
 Route::controller(PeopleController::class)
     ->prefix('shop/people')
     ->name('people.')

@@ -40,9 +40,9 @@ final class LongWordsTest extends BrowserTestCase
     {
         Pseudo::write(getenv('BROWSER_FILES').'/languages', $code);
         $this->browser->manage()->window()->setSize(new WebDriverDimension(1280, 800));
-        $this->visit('/books');
-        (new WebDriverSelect($this->find('#language')))->selectByValue($code);
-        $this->find('[data-language] button')->click();
+        $this->visit('/reading');
+        (new WebDriverSelect($this->find('#spoken')))->selectByValue($code);
+        $this->find('form[action$="/reading"] button')->click();
         $this->browser->wait(8, 100)->until(
             fn(): bool => $this->browser->executeScript('return document.documentElement.lang') === $code,
         );

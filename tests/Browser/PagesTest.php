@@ -66,6 +66,7 @@ final class PagesTest extends BrowserTestCase
                 '/orders/1006/tags',
                 '/orders/1006/count',
                 '/books/promises',
+                '/reading',
                 '/books/charts',
                 '/books/charts/on-time',
                 '/books/charts/spoilage',

@@ -999,6 +999,12 @@ final class Writes
                 )->refused();
             },
             'language' => static fn() => Write::to('POST', '/language', ['language' => 'es'], Second::Same),
+            'reading.choose' => static fn() => Write::to(
+                'PUT',
+                '/reading',
+                ['language' => 'es', 'region' => 'MX', 'hours' => '24', 'units' => 'inch'],
+                Second::Same,
+            ),
             'people.language' => static fn() => Write::to(
                 'PUT',
                 '/shop/people/language',

@@ -14,6 +14,7 @@ use App\Artwork\Papers\ClothPatternPdf;
 use App\Artwork\Queries\ClothBill;
 use App\Artwork\Queries\HardwareFitted;
 use App\Foundation\Http\Download;
+use App\Foundation\Words\Languages;
 use App\Shop\House;
 use App\Stock\Queries\Bolts;
 use Hakama\Artwork\Applied\AppliedPiece;
@@ -152,7 +153,7 @@ final class ClothController
                 ->header('Content-Type', 'image/svg+xml')
                 ->header('Content-Disposition', 'attachment; filename="'.substr($name, 0, -4).'.svg"');
         }
-        $paper = Paper::tryFrom($request->string('paper')->value()) ?? Paper::A4;
+        $paper = Paper::tryFrom($request->string('paper')->value()) ?? Languages::paper();
 
         return Download::pdf(ClothPatternPdf::of($artwork, $bill, $picking, $paper), substr($name, 0, -4));
     }

@@ -8,6 +8,7 @@ use App\Artwork\Drawing\PatternDrawing;
 use App\Artwork\Models\Artwork;
 use App\Artwork\Papers\TemplatePdf;
 use App\Foundation\Http\Download;
+use App\Foundation\Words\Languages;
 use App\Machine\Models\Machine;
 use App\Shop\House;
 use Hakama\Artwork\Paper;
@@ -107,7 +108,7 @@ final class DrawingController
 
     public function template(Request $request, Artwork $artwork): Response
     {
-        $paper = Paper::tryFrom($request->string('paper')->value()) ?? Paper::A4;
+        $paper = Paper::tryFrom($request->string('paper')->value()) ?? Languages::paper();
         $pdf = TemplatePdf::of(Template::of($artwork->bounds(), $paper), $artwork);
 
         return Download::pdf($pdf, substr(self::fileName($artwork, 'pdf'), 0, -4));

@@ -5,12 +5,12 @@ declare(strict_types=1);
 namespace App\Floor\Labels;
 
 use App\Foundation\Formats\Pdf;
+use App\Foundation\Words\Languages;
 use TCPDF2DBarcode;
 
-/** Labels to print: three beside each other on a sheet of A4, or one a page of a roll of 62 mm. */
+/** Labels to print: three beside each other on a sheet, or one a page of a roll of 62 mm. */
 final class LabelsPdf
 {
-    private const SHEET = [210.0, 297.0];
     private const COLUMNS = 3;
     private const ROWS = 8;
     private const MARGIN_MM = 10.0;
@@ -21,7 +21,9 @@ final class LabelsPdf
     /** @param list<Label> $labels */
     public static function of(array $labels, bool $onRoll, string $title): string
     {
-        $pdf = Pdf::sized(...[...$onRoll ? self::ROLL : self::SHEET, $title]);
+        $paper = Languages::paper();
+        $sheet = [$paper->widthMm(), $paper->heightMm()];
+        $pdf = Pdf::sized(...[...$onRoll ? self::ROLL : $sheet, $title]);
         foreach ($labels as $i => $label) {
             if ($onRoll) {
                 $pdf->page();
@@ -33,8 +35,8 @@ final class LabelsPdf
                 $pdf->page();
             }
             [$width, $height] = [
-                (self::SHEET[0] - 2 * self::MARGIN_MM) / self::COLUMNS,
-                (self::SHEET[1] - 2 * self::MARGIN_MM) / self::ROWS,
+                ($sheet[0] - 2 * self::MARGIN_MM) / self::COLUMNS,
+                ($sheet[1] - 2 * self::MARGIN_MM) / self::ROWS,
             ];
             [$x, $y] = [
                 self::MARGIN_MM + ($place % self::COLUMNS) * $width,

@@ -28,6 +28,18 @@ final class Dates
         return self::said($at, 'EEE');
     }
 
+    /** "Wednesday" */
+    public static function longWeekday(DateTimeInterface $at): string
+    {
+        return self::said($at, 'EEEE');
+    }
+
+    /** "4/3/2026": as it is typed. */
+    public static function numeric(DateTimeInterface $at): string
+    {
+        return self::said($at, 'dMyyyy');
+    }
+
     /** "Wed 16:00" */
     public static function weekdayTime(DateTimeInterface $at): string
     {
@@ -124,11 +136,25 @@ final class Dates
         return self::said($at, 'MMMMyyyy');
     }
 
+    /** How many hours a clock has, "12" or "24". */
+    public static function hours(): string
+    {
+        $chosen = Languages::habits()->hours;
+
+        return $chosen !== ''
+            ? $chosen
+            : (str_contains(self::pattern(Languages::locale(), 'jm'), 'a') ? '12' : '24');
+    }
+
     private static function said(DateTimeInterface $at, string $skeleton): string
     {
         /** @var array<string, IntlDateFormatter> $kept */
         static $kept = [];
         $locale = Languages::locale();
+        $hours = Languages::habits()->hours;
+        if ($hours !== '') {
+            $skeleton = str_replace('j', $hours === '24' ? 'H' : 'h', $skeleton);
+        }
         $zone = $at->getTimezone();
         $formatter = $kept["{$locale} {$skeleton} {$zone->getName()}"] ??= new IntlDateFormatter(
             $locale,

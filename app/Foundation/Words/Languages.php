@@ -6,8 +6,10 @@ namespace App\Foundation\Words;
 
 use Closure;
 use Collator;
+use Hakama\Artwork\Paper;
 use Illuminate\Support\Facades\App;
 use Illuminate\Translation\FileLoader;
+use IntlCalendar;
 use Locale;
 use ResourceBundle;
 
@@ -16,10 +18,12 @@ final class Languages
 {
     /** In which every word is written first. */
     public const FIRST = 'en';
+    /** Where sheets are Letter and not A4. */
+    private const LETTER = ['BZ', 'CA', 'CL', 'CO', 'CR', 'GT', 'MX', 'NI', 'PA', 'PH', 'PR', 'SV', 'US', 'VE'];
     /** Whose hours are written where no region was chosen: the wall clocks of this trade count to twenty-four. */
     private const REGIONS = ['en' => 'GB'];
 
-    private static string $region = '';
+    private static ?Habits $habits = null;
 
     /** @return array<string, string> code => its name in its own words, by name */
     public static function all(): array
@@ -57,15 +61,43 @@ final class Languages
     /** With the region whose dates and hours are used, where the shop has said one: "en_US". */
     public static function locale(): string
     {
-        $region = self::$region !== '' ? self::$region : self::REGIONS[self::now()] ?? '';
+        $region = self::habits()->region !== '' ? self::habits()->region : self::REGIONS[self::now()] ?? '';
 
         return self::now().($region === '' ? '' : "_{$region}");
     }
 
-    /** Dates, hours and figures are written as they are there. */
-    public static function live(string $region): void
+    /** The same as browsers call it: "en-US". */
+    public static function tag(): string
     {
-        self::$region = $region;
+        return str_replace('_', '-', self::locale());
+    }
+
+    /** On which sheets whoever reads prints. */
+    public static function paper(): Paper
+    {
+        $isLetter = in_array(substr(self::locale(), -2), self::LETTER, true);
+
+        return self::habits()->paper ?? ($isLetter ? Paper::Letter : Paper::A4);
+    }
+
+    /** Of the week: 1 Monday to 7 Sunday. */
+    public static function firstDay(): int
+    {
+        // There Sunday is 1.
+        $there = (int) IntlCalendar::createInstance(null, self::locale())?->getFirstDayOfWeek();
+
+        return self::habits()->firstDay ?? ($there === 1 ? 7 : $there - 1);
+    }
+
+    /** Days, hours, figures and lengths are written by these from here on. */
+    public static function live(Habits $habits): void
+    {
+        self::$habits = $habits;
+    }
+
+    public static function habits(): Habits
+    {
+        return self::$habits ??= new Habits();
     }
 
     /** @return array<string, string> two letters => name, by name */

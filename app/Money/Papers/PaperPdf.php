@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Money\Papers;
 
 use App\Foundation\Formats\Pdf;
+use App\Foundation\Words\Languages;
 use App\Foundation\Words\Words;
 use Hakama\Money\Tax;
 
@@ -29,7 +30,8 @@ final class PaperPdf
         array $below,
         ?Tax $tax = null,
     ): string {
-        $pdf = Pdf::sized(210.0, 297.0, $heading);
+        $paper = Languages::paper();
+        $pdf = Pdf::sized($paper->widthMm(), $paper->heightMm(), $heading);
         $pdf->page();
         $pdf->pen(0, 0.2);
         $pdf->font(20, true);
@@ -45,7 +47,7 @@ final class PaperPdf
         $y += 6;
         $pdf->line(self::LEFT, $y - 5, self::RIGHT, $y - 5);
         foreach ($rows as $row) {
-            if ($y > 265) {
+            if ($y > $paper->heightMm() - 32) {
                 $pdf->page();
                 $y = 25.0;
             }

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\People\Models;
 
 use App\Foundation\Clock\Moment;
+use App\Foundation\Words\Habits;
 use Carbon\CarbonImmutable;
 use Hakama\House\Role;
 use Illuminate\Foundation\Auth\User;
@@ -18,6 +19,7 @@ use Illuminate\Foundation\Auth\User;
  * @property string|null          $password   its hash; null: does not sign in at desks
  * @property string|null          $pin        its hash; null: is chosen without one
  * @property string|null          $language   null: that of the shop
+ * @property Habits|null          $habits     how days, hours and lengths are written for them
  * @property CarbonImmutable|null $retired_at
  */
 final class Person extends User
@@ -28,6 +30,7 @@ final class Person extends User
     protected $hidden = ['password', 'pin', 'remember_token'];
     protected $casts = [
         'role' => Role::class,
+        'habits' => Habits::class,
         'password' => 'hashed',
         'pin' => 'hashed',
         'retired_at' => Moment::class,

@@ -6,6 +6,7 @@ namespace App\Setup\Http;
 
 use App\Artwork\Papers\StickerPdf;
 use App\Foundation\Http\Download;
+use App\Foundation\Words\Languages;
 use App\Foundation\Words\Words;
 use App\Machine\Models\Frame;
 use App\Orders\Models\Decoration;
@@ -123,7 +124,7 @@ final readonly class PictureController
     /** Stickers with the targets, for what has no template of its own. */
     public function stickers(Request $request): Response
     {
-        $paper = Paper::tryFrom($request->string('paper')->value()) ?? Paper::A4;
+        $paper = Paper::tryFrom($request->string('paper')->value()) ?? Languages::paper();
 
         return Download::pdf(StickerPdf::of($paper), 'stickers');
     }

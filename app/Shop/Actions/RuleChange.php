@@ -30,7 +30,7 @@ final readonly class RuleChange
     {
         $before = $this->house->figures();
         $followed = $this->house->schools();
-        $rules = $this->house->rules();
+        $rules = $this->house->ofShop();
         $changed = $this->house->change($figures, $schools);
         foreach ($changed as $rule) {
             ChangeLog::note(
@@ -38,7 +38,7 @@ final readonly class RuleChange
                 $rule->value,
                 RuleWords::label($rule),
                 [$rule->value => $before[$rule->value]],
-                [$rule->value => $this->house->rules()->value($rule)],
+                [$rule->value => $this->house->ofShop()->value($rule)],
             );
         }
         foreach (array_diff_assoc($schools, $followed) as $question => $school) {
@@ -50,7 +50,7 @@ final readonly class RuleChange
                 ['school' => $school],
             );
         }
-        RuleChanged::dispatch($rules, $this->house->rules());
+        RuleChanged::dispatch($rules, $this->house->ofShop());
 
         return $changed;
     }

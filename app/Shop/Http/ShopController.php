@@ -19,7 +19,7 @@ final class ShopController
     public function show(House $house): View
     {
         return view('shop.show', [
-            'rules' => $house->rules(),
+            'rules' => $house->ofShop(),
             'seen' => $house->sign(),
             'stations' => collect(HouseRule::cases())->groupBy(
                 static fn(HouseRule $rule): string => RuleSpec::of($rule)->station,

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Shop\Models;
 
 use App\Foundation\Clock\Moment;
+use App\Foundation\Words\Habits;
 use Carbon\CarbonImmutable;
 use Illuminate\Database\Eloquent\Model;
 
@@ -16,7 +17,7 @@ use Illuminate\Database\Eloquent\Model;
  * @property string               $zone
  * @property string               $currency     three letters
  * @property string               $language     in which it speaks to whoever has chosen none
- * @property string               $region       two letters: how it writes dates and figures; '' as its language does
+ * @property Habits               $habits       how it writes days, hours and figures, for whoever says nothing else
  * @property bool                 $is_demo
  * @property string               $calendar_secret
  * @property list<string>         $passed_over  steps of the way in that were left as they are
@@ -31,7 +32,6 @@ final class Shop extends Model
         'zone' => 'UTC',
         'currency' => 'EUR',
         'language' => 'en',
-        'region' => '',
         'is_demo' => false,
         'calendar_secret' => '',
         'passed_over' => [],
@@ -41,5 +41,5 @@ final class Shop extends Model
     public $timestamps = false;
     public $incrementing = false;
     protected $guarded = [];
-    protected $casts = ['is_demo' => 'boolean', 'passed_over' => 'array', 'begun_at' => Moment::class];
+    protected $casts = ['is_demo' => 'boolean', 'passed_over' => 'array', 'begun_at' => Moment::class, 'habits' => Habits::class];
 }

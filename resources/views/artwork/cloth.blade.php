@@ -79,9 +79,7 @@
                 <x-wrong field="cloths" />
                 <p class="mt-4 flex flex-wrap gap-2">
                     <button type="submit" class="btn btn-main" data-key="k">{{ __('artwork.cloth.save_cloths') }} <kbd>k</kbd></button>
-                    <a class="btn" href="{{ route('artwork.cloth.pattern', $artwork) }}" data-key="p">{{ __('artwork.cloth.cutting_pattern_a4') }} <kbd>p</kbd></a>
-                    <a class="btn"
-                        href="{{ route('artwork.cloth.pattern', [$artwork, 'paper' => 'letter']) }}">{{ __('artwork.cloth.letter') }}</a>
+                    <a class="btn" href="{{ route('artwork.cloth.pattern', $artwork) }}" data-key="p">{{ __('artwork.cloth.cutting_pattern') }} <kbd>p</kbd></a>
                     <a class="btn" href="{{ route('artwork.cloth.pattern', [$artwork, 'as' => 'svg']) }}">SVG</a>
                     <a class="btn" href="{{ route('catalogue.show', 'cloths') }}">{{ __('artwork.cloth.cloths_of_the_shop') }}</a>
                 </p>

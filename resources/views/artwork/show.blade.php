@@ -271,10 +271,8 @@
                     <x-slot:link><a
                         href="/shop#top_thread_per_length">{{ __('artwork.show.shop') }}</a></x-slot:link></x-said></x-because>
                 <p class="mt-4 flex flex-wrap gap-2">
-                    <a class="btn btn-small" href="{{ route('artwork.template', [$artwork, 'paper' => 'a4']) }}"
-                        data-key="a">{{ __('artwork.show.template_a4') }} <kbd>a</kbd></a>
-                    <a class="btn btn-small"
-                        href="{{ route('artwork.template', [$artwork, 'paper' => 'letter']) }}">{{ __('artwork.show.template_letter') }}</a>
+                    <a class="btn btn-small" href="{{ route('artwork.template', $artwork) }}"
+                        data-key="a">{{ __('artwork.show.template') }} <kbd>a</kbd></a>
                     <a class="btn btn-small"
                         href="{{ route('artwork.tape', $artwork) }}">{{ __('artwork.show.stitch_file') }}</a>
                     <a class="btn btn-small"

@@ -1,11 +1,13 @@
 @props(['station', 'title', 'floor' => false])
+@use('App\Foundation\Words\Dates')
 @use('App\Foundation\Words\Languages')
 @inject('pleats', 'App\Orders\Queries\StationCounts')
 @php
     $waiting = $pleats->waiting();
 @endphp
 <!doctype html>
-<html lang="{{ Languages::now() }}" dir="{{ Languages::direction() }}">
+<html lang="{{ Languages::now() }}" dir="{{ Languages::direction() }}" data-locale="{{ Languages::tag() }}"
+    data-hours="{{ Dates::hours() }}" data-first-day="{{ Languages::firstDay() }}">
 
 <x-head :title="$title">
     @if ($floor)
@@ -75,7 +77,7 @@
         <button type="button"
             class="btn btn-small" data-keys>{{ __('common.layout.keyboard_shortcuts') }} <kbd>?</kbd></button>
         <x-caller />
-        <x-language />
+        <a href="{{ route('reading.show') }}">{{ __('common.layout.language_dates_units') }}</a>
     </footer>
     <dialog id="keys" aria-label="{{ __('common.layout.keyboard_shortcuts') }}">
         <h2 class="mb-3">{{ __('common.layout.keyboard_shortcuts') }}</h2>

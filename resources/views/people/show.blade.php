@@ -1,6 +1,5 @@
 @use('App\Foundation\Words\Words')
 @use('App\Foundation\Words\Dates')
-@use('App\Foundation\Words\Languages')
 <x-layout station="shop" :title="__('people.show.people')">
     <x-slot:say>
         @if ($liesOpen)
@@ -81,27 +80,16 @@
         </section>
         <section id="language-of-shop">
             <h2 class="mb-2">{{ __('people.show.language_and_region') }}</h2>
-            @php $regionNow = old('region', $shop->region); @endphp
             <form method="post" action="{{ route('people.language') }}" class="flex flex-wrap items-end gap-3">@csrf
                 @method('put')
-                <div><label for="spoken">{{ __('people.show.language_of_the_shop') }}</label><select id="spoken"
-                    name="language" class="!w-40">
-                        @foreach (Languages::all() as $code => $name)
-                            <option value="{{ $code }}" lang="{{ $code }}"
-                                @selected(old('language', $shop->language) === $code)>{{ $name }}</option>
-                        @endforeach
-                    </select></div>
-                <div><label for="region">{{ __('people.show.region') }}</label><select id="region" name="region"
-                    class="!w-52">
-                        <option value="">{{ __('people.show.region_of_the_language') }}</option>
-                        @foreach (Languages::regions() as $code => $name)
-                            <option value="{{ $code }}" @selected($regionNow === $code)>{{ $name }}</option>
-                        @endforeach
-                    </select></div>
+                @include('people.reading-fields', [
+                    'language' => $shop->language,
+                    'habits' => $shop->habits,
+                    'else' => __('people.reading.as_the_region'),
+                    'withUnits' => false,
+                ])
                 <button type="submit" class="btn">{{ __('people.show.save') }}</button>
             </form>
-            <x-wrong field="language" />
-            <x-wrong field="region" />
             <p class="mt-1 text-sm text-soft">{{ __('people.show.today_is_written', [
                 'example' => Dates::longDayTime(Carbon\CarbonImmutable::now()),
             ]) }}</p>

@@ -59,8 +59,8 @@
             <canvas id="place-loupe" width="180" height="180" class="mt-3 border border-hair" aria-hidden="true"></canvas>
             <x-because :about="__('setup.picture.how_its_calculated')">{{ __('setup.picture.four_known_points_on_the_frame') }}</x-because>
             <p class="mt-4 flex flex-wrap gap-2"><a class="btn btn-small"
-                    href="{{ route('artwork.template', [$artwork, 'paper' => 'a4']) }}">{{ __('setup.picture.template_with_targets') }}</a> <a
-                    class="btn btn-small" href="{{ route('setup.stickers', ['paper' => 'a4']) }}">{{ __('setup.picture.stickers') }}</a></p>
+                    href="{{ route('artwork.template', $artwork) }}">{{ __('setup.picture.template_with_targets') }}</a> <a
+                    class="btn btn-small" href="{{ route('setup.stickers') }}">{{ __('setup.picture.stickers') }}</a></p>
         </section>
     </div>
     <script src="{{ App\Foundation\Http\BuiltAsset::address('place.js') }}" defer></script>

@@ -6,14 +6,19 @@ namespace Tests\Feature\Foundation;
 
 use App\Books\PeriodWords;
 use App\Foundation\Words\Dates;
+use App\Foundation\Words\Habits;
 use App\Foundation\Words\Languages;
 use App\Money\Papers\PaperPdf;
+use App\People\Models\Person;
 use App\Shop\Figure;
 use App\Shop\House;
 use App\Shop\RuleWords;
 use Carbon\CarbonImmutable;
+use Hakama\Artwork\Paper;
 use Hakama\Books\Period;
 use Hakama\House\HouseRule;
+use Hakama\House\Question;
+use Hakama\House\Units;
 use Hakama\Money\Amount;
 use MessageFormatter;
 use PHPUnit\Framework\Attributes\DataProvider;
@@ -77,7 +82,7 @@ final class LanguagesTest extends FeatureTestCase
         $at = new CarbonImmutable('2026-03-04 16:05', 'Europe/Berlin');
         $said = static function (string $language, string $region) use ($at): array {
             Languages::speak($language);
-            Languages::live($region);
+            Languages::live(new Habits($region));
 
             return [Dates::dayTime($at), Dates::longDay($at), Dates::time($at), Dates::dateYear($at)];
         };
@@ -101,9 +106,9 @@ final class LanguagesTest extends FeatureTestCase
         self::assertSame('18.00', Amount::plain(1800));
         self::assertSame('+4,2', Figure::signed(4.21, 1));
         self::assertSame('-0,4', Figure::signed(-0.4, 1));
-        Languages::live('MX');
+        Languages::live(new Habits('MX'));
         self::assertSame("14\u{202F}389.7", Figure::words(14389.66, 1));
-        Languages::live('ES');
+        Languages::live(new Habits('ES'));
         // What stands in a field with a comma is read with one.
         self::assertSame('0,4', RuleWords::figure(HouseRule::ClothGap, 0.4));
         $this->put('/shop/rules', [HouseRule::ClothGap->value => '3,5'])->assertSessionHasNoErrors();
@@ -145,6 +150,68 @@ final class LanguagesTest extends FeatureTestCase
         $this->put('/shop/people/language', ['language' => 'es', 'region' => 'US'])->assertSessionHasNoErrors();
 
         $this->get('/shop/people')->assertSee('lang="es"', false)->assertSee('miércoles 4 de marzo');
+    }
+
+    #[Test]
+    public function what_a_person_says_stands_before_the_desk_and_that_before_the_shop(): void
+    {
+        $shop = new Habits('US', '', 1, null, Units::Inches);
+        $desk = new Habits('', '24', null, Paper::A4);
+        $read = (new Habits('ES'))->over($desk)->over($shop);
+        self::assertEquals(new Habits('ES', '24', 1, Paper::A4, Units::Inches), $read);
+        self::assertEquals($read, Habits::read($read->kept()));
+        // Kept by another version, or written by hand: what cannot be is not said.
+        self::assertEquals(
+            new Habits('ES'),
+            Habits::read(['region' => 'ES', 'hours' => '13', 'first_day' => 9, 'paper' => 'a3', 'units' => 'ell']),
+        );
+    }
+
+    #[Test]
+    public function sheets_and_weeks_are_those_of_the_region_unless_somebody_says_otherwise(): void
+    {
+        $of = static function (string $language, Habits $habits): array {
+            Languages::speak($language);
+            Languages::live($habits);
+
+            return [Languages::paper(), Languages::firstDay(), Dates::hours(), Dates::numeric(new CarbonImmutable('2026-03-04'))];
+        };
+        self::assertSame([Paper::A4, 1, '24', '04/03/2026'], $of('en', new Habits()));
+        self::assertSame([Paper::Letter, 7, '12', '3/4/2026'], $of('en', new Habits('US')));
+        self::assertSame([Paper::A4, 6, '24', '3/4/2026'], $of('en', new Habits('US', '24', 6, Paper::A4)));
+        self::assertSame([Paper::Letter, 7, '24'], array_slice($of('es', new Habits('MX')), 0, 3));
+    }
+
+    #[Test]
+    public function whoever_chose_habits_reads_writes_and_prints_by_them(): void
+    {
+        $this->put('/reading', ['language' => 'en', 'hours' => '13'])->assertSessionHasErrors('hours');
+        $this->put('/reading', [
+            'language' => 'en',
+            'region' => 'US',
+            'first_day' => 3,
+            'units' => 'inch',
+        ])->assertSessionHasNoErrors();
+
+        $this->get('/reading')
+            ->assertSee('Wednesday March 4, 2026 at 9:40')
+            ->assertSee('3 5/8 in (92 mm)')
+            ->assertSee('data-locale="en-US"', false)
+            ->assertSee('data-hours="12"', false)
+            ->assertSee('data-first-day="3"', false);
+        // The house goes on in its own units, and its page says so.
+        app()->forgetScopedInstances();
+        self::assertSame('mm', app(House::class)->ofShop()->school(Question::Units));
+        self::assertSame('mm', app(House::class)->schools()['units']);
+        self::assertSame(Units::Inches, app(House::class)->units());
+        $sheet = (string) $this->get('/artwork/1/template.pdf')->assertOk()->getContent();
+        self::assertStringContainsString('/MediaBox [0.000 0.000 612', $sheet, 'a sheet 8 1/2 inches wide');
+
+        // Whoever is signed in has them on every computer.
+        $ilse = Person::query()->where('name', 'Ilse')->firstOrFail();
+        $this->actingAs($ilse)->put('/reading', ['language' => 'es', 'region' => 'MX', 'paper' => 'a4']);
+        self::assertEquals(new Habits('MX', paper: Paper::A4), $ilse->refresh()->habits);
+        self::assertSame('es', $ilse->language);
     }
 
     /** @return array<string, string> by key, the framework's own among them */

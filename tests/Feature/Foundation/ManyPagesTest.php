@@ -91,6 +91,7 @@ final class ManyPagesTest extends FeatureTestCase
                 '/orders/1004/story',
                 '/orders/1004/change',
                 '/shop/people',
+                '/reading',
                 '/shop/machines',
                 '/shop/changes',
                 '/shop/ordering',
@@ -125,7 +126,7 @@ final class ManyPagesTest extends FeatureTestCase
         if (! str_ends_with($path, 'pulse')) {
             $answer
                 ->assertSee('aria-current="page"', false)
-                ->assertSee('<html lang="en" dir="ltr">', false)
+                ->assertSee('<html lang="en" dir="ltr" ', false)
                 ->assertHeader('Content-Security-Policy');
             self::assertSame(1, substr_count((string) $answer->getContent(), '<main'));
             self::assertStringNotContainsString('onclick=', (string) $answer->getContent());

@@ -20,7 +20,7 @@ final class ChooseCustomerLanguage extends FormRequest
     /** @return array<string, string> */
     public function messages(): array
     {
-        return ['reads.*' => __('people.choose_language.choose_one_of_the_list')];
+        return ['reads.*' => __('people.choose_reading.choose_one_of_the_list')];
     }
 
     public function language(): ?string
