@@ -23,8 +23,8 @@ final readonly class OrderAgain
         ];
     }
 
-    /** @return array<string, mixed> */
-    private static function line(OrderLine $line): array
+    /** @return array<string, mixed> one of its lines; wants `decorations.artwork` and `.pieces` loaded */
+    public static function line(OrderLine $line): array
     {
         $decorations = $line->decorations->whereNull('split_from_id');
         $first = $decorations->first()?->id;

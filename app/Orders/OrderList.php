@@ -42,7 +42,6 @@ final readonly class OrderList
         'artwork',
     ];
     private const MOST_ROWS = 2000;
-    private const GREY = '#8a8577';
     /** What makes a list its own: the same one read twice is the same orders. */
     private const SPACE = '0f4bd7a2-6a0a-5b43-9f3e-2f1f6f0f9c31';
 
@@ -208,7 +207,7 @@ final readonly class OrderList
                 'profile' => $cell('profile') ?: null,
                 'style' => $cell('style'),
                 'colour_name' => $cell('colour'),
-                'colour_hex' => $cell('colour_hex') ?: self::GREY,
+                'colour_hex' => $cell('colour_hex') ?: null,
                 'spares' => $cell('spares') ?: null,
                 'sizes' => [],
                 'decorations' => [['position' => $cell('position'), 'artwork_id' => $artworks[$artwork] ?? null]],

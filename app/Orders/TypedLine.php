@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Orders;
 
 use App\Orders\Models\OrderLine;
+use App\Orders\Queries\ColourNames;
 use App\Shop\Catalogue\Catalogue;
 use Hakama\Garment\Fabric;
 use Hakama\Garment\Garment;
@@ -53,7 +54,9 @@ final readonly class TypedLine
                 'style' => $style,
                 'garment_style_id' => $style === '' ? null : $catalogue->idOf($style),
                 'colour_name' => self::text($typed, 'colour_name'),
-                'colour_hex' => preg_match('/^#[0-9a-f]{6}$/D', $hex) === 1 ? $hex : self::GREY,
+                'colour_hex' => preg_match('/^#[0-9a-f]{6}$/D', $hex) === 1
+                    ? $hex
+                    : ColourNames::common(self::text($typed, 'colour_name')) ?? self::GREY,
                 'unit_value_cents' => is_numeric($worth) ? Amount::read($worth) : null,
                 'spares' => (int) self::text($typed, 'spares'),
                 'patch_back' =>

@@ -53,6 +53,31 @@ enum Position: string
         return [self::Corner, self::Pocket, self::Centre];
     }
 
+    /**
+     * Where a garment may carry something; the usual place first.
+     *
+     * @return non-empty-list<self>
+     */
+    public static function of(Garment $garment): array
+    {
+        return match ($garment) {
+            Garment::Cap => [self::CapFront, self::CapSide, self::CapBack],
+            Garment::Polo, Garment::Tee => [self::LeftChest, self::FullFront, self::FullBack, self::Sleeve],
+            Garment::Hoodie, Garment::Jacket, Garment::PaddedJacket => [
+                self::LeftChest, self::FullFront, self::FullBack, self::Sleeve, self::Cuff, self::Pocket,
+            ],
+            Garment::Trousers => [self::Leg, self::Pocket],
+            Garment::Sleeve => [self::Sleeve, self::Cuff],
+            Garment::KnitHat, Garment::Stocking, Garment::Glove => [self::Cuff, self::Centre],
+            Garment::Blanket, Garment::Towel => [self::Corner, self::Centre],
+            Garment::Bag => [self::Centre, self::Corner, self::Pocket],
+            Garment::Apron => [self::Centre, self::Pocket, self::LeftChest],
+            Garment::Pocket => [self::Pocket, self::Centre],
+            Garment::Patch => [self::Centre],
+            Garment::Other => self::cases(),
+        };
+    }
+
     public function label(): Text
     {
         return new Text("garment.position.{$this->value}");

@@ -211,6 +211,9 @@ return [
         'hour' => 'Hour',
         'minute' => 'Minute',
         'not_read' => 'Type it like this: {example}',
+        'tape_added' => '{name} added.',
+        'tape_reading' => 'Reading {name} …',
+        'tape_refused' => '{name}: {why}',
     ],
     'seen' => [
         'at' => 'at',

@@ -11,6 +11,12 @@ return [
         'use_this_one' => 'Use this one',
         'it_leaves_the_plan_and_is' => 'It leaves the plan and is set up again.',
     ],
+    'book_asked' => [
+        'reload_the_page' => 'Reload the page and ask again.',
+    ],
+    'book_controller' => [
+        'booked' => 'Order {number} booked, due {due}.',
+    ],
     'change_controller' => [
         'shelf_changed' => 'shelf changed',
         'blanks_received' => 'blanks received: {garment_label}',
@@ -242,6 +248,7 @@ return [
         'garment_value' => 'Garment value',
         'spares' => 'Spares',
         'remove_this_line' => 'Remove this line',
+        'by_its_name' => 'by its name',
     ],
     'messages' => [
         'hello' => 'Hello{value}',
@@ -425,6 +432,7 @@ return [
         'artwork' => 'Artwork',
         'to_follow' => 'to follow',
         'a_name_on_each' => 'a name on each',
+        'choose_a_file' => 'Choose or drop its file',
     ],
     'promise' => [
         'enter_garment_sizes_and_artwork_first' => 'Enter garment, sizes and artwork first.',

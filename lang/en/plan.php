@@ -33,6 +33,9 @@ return [
         'on_time' => 'On time',
         'calculating' => 'calculating',
         'cost' => 'cost {cost}',
+        'book_it' => 'Book it',
+        'customer' => 'Customer',
+        'booking_enters' => 'Booking enters the order like {like}, sets it up and puts it where the answer says. Sizes follow {like}; change them in the order.',
     ],
     'ask_controller' => [
         'not_possible_no_machine_has_room' => 'Not possible: no machine has room for it in the planned days.',

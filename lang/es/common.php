@@ -211,6 +211,9 @@ return [
         'hour' => 'Hora',
         'minute' => 'Minuto',
         'not_read' => 'Escríbalo así: {example}',
+        'tape_added' => '{name} añadido.',
+        'tape_reading' => 'Leyendo {name} …',
+        'tape_refused' => '{name}: {why}',
     ],
     'seen' => [
         'at' => 'en',

@@ -11,6 +11,12 @@ return [
         'use_this_one' => 'Usar este',
         'it_leaves_the_plan_and_is' => 'Sale del plan y se prepara otra vez.',
     ],
+    'book_asked' => [
+        'reload_the_page' => 'Recargue la página y pregunte otra vez.',
+    ],
+    'book_controller' => [
+        'booked' => 'Pedido {number} reservado, entrega {due}.',
+    ],
     'change_controller' => [
         'shelf_changed' => 'estante cambiado',
         'blanks_received' => 'prendas recibidas: {garment_label}',
@@ -242,6 +248,7 @@ return [
         'garment_value' => 'Valor de la prenda',
         'spares' => 'Repuestos',
         'remove_this_line' => 'Quitar esta línea',
+        'by_its_name' => 'por su nombre',
     ],
     'messages' => [
         'hello' => 'Hola{value}:',
@@ -425,6 +432,7 @@ return [
         'artwork' => 'Diseño',
         'to_follow' => 'pendiente',
         'a_name_on_each' => 'un nombre en cada una',
+        'choose_a_file' => 'Elija o suelte su archivo',
     ],
     'promise' => [
         'enter_garment_sizes_and_artwork_first' => 'Indica antes prenda, tallas y diseño.',

@@ -33,6 +33,9 @@ return [
         'on_time' => 'A tiempo',
         'calculating' => 'calculando',
         'cost' => 'coste {cost}',
+        'book_it' => 'Reservar',
+        'customer' => 'Cliente',
+        'booking_enters' => 'Al reservar se anota el pedido como {like}, se prepara y se coloca donde dice la respuesta. Las tallas siguen a {like}; cámbielas en el pedido.',
     ],
     'ask_controller' => [
         'not_possible_no_machine_has_room' => 'No es posible: ninguna máquina tiene sitio en los días planificados.',

@@ -24,6 +24,7 @@ Route::controller(ArtworkController::class)
         Route::get('/', 'index')->name('index')->can(Ability::Look);
         Route::post('/', 'store')->name('store')->can(Ability::Plan);
         Route::get('/{artwork}', 'show')->name('show')->can(Ability::Look)->whereNumber('artwork');
+        Route::get('/{artwork}/state', 'read')->name('state')->can(Ability::Look)->whereNumber('artwork');
         Route::put('/{artwork}', 'update')->name('update')->can(Ability::Plan)->whereNumber('artwork');
     });
 Route::get('/artwork/{artwork}/stops', [StopSheetController::class, 'show'])->name('artwork.stops')->can(Ability::Look);

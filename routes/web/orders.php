@@ -3,6 +3,7 @@
 declare(strict_types=1);
 
 use App\Foundation\Http\PeekSession;
+use App\Orders\Http\BookController;
 use App\Orders\Http\ChangeController;
 use App\Orders\Http\ColourController;
 use App\Orders\Http\CountController;
@@ -48,6 +49,7 @@ Route::controller(ColourController::class)
         Route::get('/{decoration}', 'show')->name('colours')->can(Ability::Look)->whereNumber('decoration');
         Route::put('/{decoration}', 'keep')->name('colours.keep')->can(Ability::Plan)->whereNumber('decoration');
     });
+Route::post('/plan/ask/order', BookController::class)->name('orders.book')->can(Ability::Plan);
 Route::controller(OrderController::class)
     ->prefix('orders')
     ->name('orders.')
@@ -97,5 +99,6 @@ Route::withoutMiddleware([StartSession::class, ShareErrorsFromSession::class, Va
         Route::get('/orders/colours/{decoration}.svg', [ColourController::class, 'drawing'])
             ->name('orders.colours.drawing')->can(Ability::Look)
             ->whereNumber('decoration');
+        Route::get('/orders/new/colour', [OrderController::class, 'colour'])->name('orders.colour')->can(Ability::Look);
         Route::get('/orders/{order}/foresight', [ChangeController::class, 'foresee'])->name('orders.foresee')->can(Ability::Look);
     });

@@ -95,6 +95,17 @@ final class Writes
 
                 return Write::to('POST', '/orders', [...$typed, 'form' => self::UUID], Second::Each)->own('form');
             },
+            'orders.book' => static function (): Write {
+                \App\Orders\Models\Customer::query()->firstOrCreate(['name' => 'Harbour Choir']);
+
+                return Write::to('POST', '/plan/ask/order', [
+                    'customer' => 'Harbour Choir',
+                    'like' => Batch::query()->whereNotNull('rank')->orderByDesc('id')->value('code'),
+                    'pieces' => 3,
+                    'way' => 'behind',
+                    'form' => self::UUID,
+                ], Second::Each)->own('form');
+            },
             'orders.check' => static fn() => Write::to('POST', '/orders/new/check', $typed, Second::Refused),
             'orders.promise' => static fn() => Write::to('POST', '/orders/new/promise', $typed, Second::Refused),
             'orders.list' => static fn() => Write::to('POST', '/orders/list', [], Second::Refused)->file(

@@ -18,6 +18,7 @@ use Hakama\House\HouseRules;
 use Hakama\Stitch\Finding;
 use Illuminate\Contracts\View\View;
 use Illuminate\Database\Eloquent\Builder;
+use Illuminate\Http\JsonResponse;
 use Illuminate\Http\RedirectResponse;
 use Illuminate\Http\Response;
 
@@ -53,13 +54,38 @@ final class ArtworkController
         ]);
     }
 
-    public function store(StoreTape $request, Intake $intake): RedirectResponse
+    /** A form that takes it in beside other things is answered with what it is. */
+    public function store(StoreTape $request, Intake $intake): RedirectResponse|JsonResponse
     {
-        $artwork = $intake->take($request->tape(), $request->name());
+        $known = $request->expectsJson() ? Intake::known($request->tape()) : null;
+        $artwork = $known ?? $intake->take($request->tape(), $request->name());
+        if ($request->expectsJson()) {
+            return self::state($artwork, $known === null ? 201 : 200);
+        }
 
         return redirect()
             ->route('artwork.show', $artwork)
             ->with('done', __('artwork.artwork_controller.added', ['name' => $artwork->name]));
+    }
+
+    /** Whether it is read by now, or why it cannot be. */
+    public function read(Artwork $artwork): JsonResponse
+    {
+        return self::state($artwork, 200);
+    }
+
+    private static function state(Artwork $artwork, int $status): JsonResponse
+    {
+        return response()->json(
+            [
+                'id' => $artwork->id,
+                'name' => $artwork->name,
+                'is_read' => $artwork->read_at !== null,
+                'refused' => $artwork->refusal() ?? '',
+                'url' => route('artwork.state', $artwork),
+            ],
+            $status,
+        );
     }
 
     public function show(Artwork $artwork, House $house): View

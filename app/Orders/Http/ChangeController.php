@@ -20,6 +20,7 @@ use App\Orders\Models\HandOver;
 use App\Orders\Models\Order;
 use App\Orders\Models\OrderLine;
 use App\Orders\OrderFacts;
+use App\Orders\Queries\ColourNames;
 use App\Orders\Queries\OrderedGarments;
 use App\Orders\Queries\OrderForesight;
 use App\Orders\Queries\OrderSteps;
@@ -126,6 +127,7 @@ final class ChangeController
             'order' => $order->load('customer'),
             'seen' => OrderFacts::sign($order),
             'styles' => $catalogue->namesInUse(),
+            'colours' => ColourNames::offered(),
             'artworks' => ArtworkChoice::all(),
         ]);
     }

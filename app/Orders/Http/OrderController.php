@@ -18,6 +18,7 @@ use App\Orders\Models\Order;
 use App\Orders\Models\OrderLine;
 use App\Orders\Models\Piece;
 use App\Orders\OrderAgain;
+use App\Orders\Queries\ColourNames;
 use App\Orders\Queries\OrderCheck;
 use App\Orders\Queries\OrderPromise;
 use App\Orders\Queries\OrderRow;
@@ -35,6 +36,7 @@ use Hakama\House\HouseRule;
 use Hakama\Money\QuoteState;
 use Illuminate\Contracts\View\View;
 use Illuminate\Database\Eloquent\Builder;
+use Illuminate\Http\JsonResponse;
 use Illuminate\Http\RedirectResponse;
 use Illuminate\Http\Request;
 use Illuminate\Support\Collection;
@@ -80,6 +82,7 @@ final class OrderController
                 ->find($request->integer('quote')),
             'styles' => $catalogue->namesInUse(),
             'artworks' => ArtworkChoice::all(),
+            'colours' => ColourNames::offered(),
             'customers' => Customer::query()->orderBy('name')->limit(200)->pluck('name'),
         ]);
     }
@@ -92,6 +95,12 @@ final class OrderController
             ->withInput(OrderAgain::typed(
                 $order->load(['customer', 'lines.decorations.artwork', 'lines.decorations.pieces']),
             ));
+    }
+
+    /** How a garment that is called so is drawn. */
+    public function colour(Request $request): JsonResponse
+    {
+        return response()->json(['hex' => ColourNames::hex(mb_substr($request->string('name')->value(), 0, 40))]);
     }
 
     /** One more line for the form. */

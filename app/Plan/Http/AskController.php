@@ -6,6 +6,8 @@ namespace App\Plan\Http;
 
 use App\Foundation\Clock\ShopClock;
 use App\Foundation\Words\Dates;
+use App\Orders\Models\Customer;
+use App\Plan\AskedWay;
 use App\Plan\Estimate;
 use App\Plan\Http\Requests\AskPlan;
 use App\Plan\Models\Proposal;
@@ -58,10 +60,14 @@ final readonly class AskController
             );
         }
 
+        $canBook = $request->stitches() === null && $answers !== [];
+
         return view('plan.ask', [
             'board' => $board,
             'answers' => $answers,
             'asked' => $request->only('like', 'pieces', 'due', 'stitches', 'colours', 'sewn_in'),
+            'canBook' => $canBook,
+            'customers' => $canBook ? Customer::query()->orderBy('name')->limit(200)->pluck('name') : [],
             'proposals' => Proposal::query()
                 ->whereNotNull('what_if')
                 ->whereNot('state', 'left')
@@ -74,7 +80,7 @@ final readonly class AskController
     /**
      * A batch that is not there, put in everywhere it could go.
      *
-     * @return list<array{string, string}> the question, and what the plan says to it
+     * @return list<array{AskedWay, string, bool}> at whose cost, what the plan says to it, and whether it is possible
      */
     private function answers(PlanBoard $board, BatchSewing $sewing, Equipment $equipment, AskPlan $request): array
     {
@@ -90,20 +96,16 @@ final readonly class AskController
         $with = $workload->with([...array_values($workload->batches), $batch]);
         $options = Options::of(Timetable::of($with, $board->sequence()), self::ASKED);
         $said = [];
-        foreach (
-            [
-                __('plan.ask_controller.without_moving') => $options->soonestBehind(),
-                __('plan.ask_controller.moving_others') => $options->soonestKeepingPromises(),
-                __('plan.ask_controller.as_a_rush') => $options->soonestAtAll(),
-            ] as $question => $option
-        ) {
+        foreach (AskedWay::cases() as $way) {
+            $option = $way->of($options);
             $said[] = [
-                $question,
+                $way,
                 $option === null
                     ? __('plan.ask_controller.not_possible_no_machine_has_room')
                     : Consequence::asked($option, $due).
                         ' '.
                         $this->promise(Timetable::of($with, $option->sequence), $due),
+                $option !== null,
             ];
         }
 

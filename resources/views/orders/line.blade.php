@@ -18,7 +18,9 @@
                     @error("lines.{$i}.{$field}") aria-invalid="true"
                         aria-describedby="wrong-lines-{{ $i }}-{{ $field }}" @enderror>
                     @foreach ($cases as $case)
-                        <option value="{{ $case->value }}" @selected($o($field, $default) === $case->value)>
+                        <option value="{{ $case->value }}" @selected($o($field, $default) === $case->value)
+                            @if ($field === 'garment') data-fabric="{{ Hakama\Garment\Fabric::usualOf($case)->value }}"
+                                data-positions="{{ implode(' ', array_column(Hakama\Garment\Position::of($case), 'value')) }}" @endif>
                             {{ $case->value === 'none' ? __('orders.line.from_the_catalogue') : $case->label() }}</option>
                     @endforeach
                 </select>
@@ -44,7 +46,8 @@
         <div>
             <label for="l{{ $i }}-colour">{{ __('orders.line.colour_name') }}</label>
             <input type="text" id="l{{ $i }}-colour" name="lines[{{ $i }}][colour_name]"
-                value="{{ $o('colour_name') }}" maxlength="40" required
+                value="{{ $o('colour_name') }}" maxlength="40" required list="colours" autocomplete="off"
+                data-colour-of="l{{ $i }}-hex" data-colours="{{ route('orders.colour') }}"
                 @error("lines.{$i}.colour_name") aria-invalid="true"
                     aria-describedby="wrong-lines-{{ $i }}-colour_name" @enderror>
             <x-wrong :field="'lines.' . $i . '.colour_name'" />
@@ -53,12 +56,12 @@
             <label for="l{{ $i }}-hex">{{ __('orders.line.colour') }}</label>
             <span class="flex">
                 <input type="text" id="l{{ $i }}-hex" name="lines[{{ $i }}][colour_hex]"
-                    value="{{ $o('colour_hex', '#26324f') }}" maxlength="7" spellcheck="false"
+                    value="{{ $o('colour_hex') }}" maxlength="7" spellcheck="false" placeholder="{{ __('orders.line.by_its_name') }}"
                     @error("lines.{$i}.colour_hex") aria-invalid="true"
                         aria-describedby="wrong-lines-{{ $i }}-colour_hex" @enderror>
                 <input type="color" data-picks="l{{ $i }}-hex"
-                    value="{{ preg_match('/^#[0-9a-f]{6}$/i', (string) $o('colour_hex', '#26324f'))
-                        ? $o('colour_hex', '#26324f') : '#26324f' }}"
+                    value="{{ preg_match('/^#[0-9a-f]{6}$/i', (string) $o('colour_hex'))
+                        ? $o('colour_hex') : '#8a8d91' }}"
                     tabindex="-1" aria-label="{{ __('orders.line.pick_the_garments_colour') }}"
                     class="h-[40px] w-12 border border-[#8c8577] bg-paper p-1">
             </span>

@@ -12,7 +12,7 @@
     </select>
     <x-wrong :field="'lines.' . $i . '.decorations.' . $j . '.position'" />
 </div>
-<div>
+<div data-art-drop="{{ route('artwork.store') }}">
     <label for="l{{ $i }}-a{{ $j }}">{{ __('orders.place.artwork') }}</label>
     <select id="l{{ $i }}-a{{ $j }}"
         name="lines[{{ $i }}][decorations][{{ $j }}][artwork_id]">
@@ -22,6 +22,9 @@
         @endforeach
     </select>
     <x-wrong :field="'lines.' . $i . '.decorations.' . $j . '.artwork_id'" />
+    <label class="scripted m-0 mt-1 cursor-pointer text-sm underline decoration-dotted underline-offset-4">{{ __('orders.place.choose_a_file') }}
+        <input type="file" accept=".dst,.svg" class="sr-only" data-most="{{ config('shop.tape_bytes') }}"></label>
+    <output class="block text-sm" aria-live="polite"></output>
     <label class="m-0 mt-1 flex items-center gap-2"><input type="checkbox" class="h-5 w-5" value="1"
             name="lines[{{ $i }}][decorations][{{ $j }}][named]" @checked($o("decorations.{$j}.named"))> {{ __('orders.place.a_name_on_each') }}</label>
 </div>

@@ -44,12 +44,33 @@
                     data-key="a">{{ __('plan.ask.ask') }} <kbd>a</kbd></button>
             </form>
             @if ($answers !== [])
-                <dl class="mt-3" role="status">
-                    @foreach ($answers as [$question, $answer])
-                        <dt class="mt-2 text-sm text-soft">{{ $question }}</dt>
-                        <dd class="border-b border-hair pb-2">{{ $answer }}</dd>
-                    @endforeach
-                </dl>
+                <form method="post" action="{{ route('orders.book') }}" class="mt-3">@csrf
+                    <input type="hidden" name="form" value="{{ old('form', Str::uuid()) }}">
+                    <input type="hidden" name="like" value="{{ $asked['like'] ?? '' }}">
+                    <input type="hidden" name="pieces" value="{{ $asked['pieces'] ?? 1 }}">
+                    <input type="hidden" name="due" value="{{ $asked['due'] ?? '' }}">
+                    @if ($canBook)
+                        <x-field name="customer" :label="__('plan.ask.customer')" list="customers" maxlength="120"
+                            autocomplete="off" box="max-w-xs" />
+                        <datalist id="customers">
+                            @foreach ($customers as $customer)
+                                <option value="{{ $customer }}"></option>
+                            @endforeach
+                        </datalist>
+                        <p class="mt-1 text-sm text-soft">{{ __('plan.ask.booking_enters', ['like' => $asked['like'] ?? '']) }}</p>
+                    @endif
+                    <dl role="status">
+                        @foreach ($answers as [$way, $answer, $isPossible])
+                            <dt class="mt-2 text-sm text-soft">{{ $way->label() }}</dt>
+                            <dd class="border-b border-hair pb-2">{{ $answer }}
+                                @if ($canBook && $isPossible)
+                                    <button type="submit" name="way" value="{{ $way->value }}"
+                                        class="btn btn-small mt-1">{{ __('plan.ask.book_it') }}</button>
+                                @endif
+                            </dd>
+                        @endforeach
+                    </dl>
+                </form>
             @endif
             <p class="mt-3 text-sm text-soft"><x-said key="plan.ask.to_see_why_a_batch_is">
                 <x-slot:link><a

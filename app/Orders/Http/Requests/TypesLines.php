@@ -36,7 +36,7 @@ trait TypesLines
             'lines.*.unit_value' => ['nullable', 'numeric', 'between:0,10000'],
             'lines.*.spares' => ['nullable', 'integer', 'between:0,999'],
             'lines.*.colour_name' => ['required', 'string', 'max:40'],
-            'lines.*.colour_hex' => ['required', 'regex:/^#[0-9a-f]{6}$/iD'],
+            'lines.*.colour_hex' => ['nullable', 'regex:/^#[0-9a-f]{6}$/iD'],
             'lines.*.sizes' => ['required', 'array'],
             'lines.*.sizes.*' => ['nullable', 'integer', 'min:0', 'max:999'],
             'lines.*.decorations' => ['required', 'array', 'min:1', 'max:'.self::MOST_DECORATIONS],
