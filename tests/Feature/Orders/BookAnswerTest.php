@@ -18,7 +18,10 @@ use Tests\Feature\FeatureTestCase;
 /** What the plan answered is booked with one touch, and ends when it said. */
 final class BookAnswerTest extends FeatureTestCase
 {
-    /** @param array<string, int> $sizes @param array<string, int> $shared */
+    /**
+     * @param array<string, int> $sizes
+     * @param array<string, int> $shared
+     */
     #[Test]
     #[TestWith([['S' => 2, 'M' => 5, 'L' => 4], 11, ['S' => 2, 'M' => 5, 'L' => 4]])]
     #[TestWith([['S' => 2, 'M' => 5, 'L' => 4], 22, ['S' => 4, 'M' => 10, 'L' => 8]])]
