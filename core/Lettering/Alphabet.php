@@ -12,6 +12,7 @@ enum Alphabet: string
     case Block = 'block';
     case Script = 'script';
     case Small = 'small';
+    case Rounded = 'rounded';
 
     public function label(): Text
     {
@@ -36,6 +37,7 @@ enum Alphabet: string
             self::Block => 0.15,
             self::Script => 0.1,
             self::Small => 0.0,
+            self::Rounded => 0.16,
         };
     }
 

@@ -30,7 +30,7 @@ final readonly class LetterRules
     public function leastMm(Alphabet $alphabet): float
     {
         return match ($alphabet) {
-            Alphabet::Block => $this->blockMm,
+            Alphabet::Block, Alphabet::Rounded => $this->blockMm,
             Alphabet::Script => $this->scriptMm,
             Alphabet::Small => $this->smallMm,
         };

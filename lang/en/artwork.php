@@ -7,11 +7,13 @@ return [
         'block' => 'block',
         'script' => 'script',
         'small' => 'small',
+        'rounded' => 'rounded',
     ],
     'alphabet_meaning' => [
         'block' => 'upright letters in satin columns',
         'script' => 'joined handwriting in satin columns',
         'small' => 'lines sewn there and back, for letters too low for satin',
+        'rounded' => 'wide columns with round corners, for children and work wear',
     ],
     'artwork_controller' => [
         'added' => '“{name}” added.',

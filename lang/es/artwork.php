@@ -7,11 +7,13 @@ return [
         'block' => 'bloque',
         'script' => 'ligada',
         'small' => 'pequeña',
+        'rounded' => 'redondeado',
     ],
     'alphabet_meaning' => [
         'block' => 'letras rectas en columnas de satén',
         'script' => 'escritura ligada en columnas de satén',
         'small' => 'líneas bordadas de ida y vuelta, para letras demasiado bajas para satén',
+        'rounded' => 'columnas anchas de esquinas redondas, para niños y ropa de trabajo',
     ],
     'artwork_controller' => [
         'added' => '«{name}» añadido.',

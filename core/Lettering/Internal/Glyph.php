@@ -63,6 +63,7 @@ final readonly class Glyph
             Alphabet::Block => BlockGlyphs::DRAWN,
             Alphabet::Script => ScriptGlyphs::DRAWN + BlockGlyphs::DRAWN,
             Alphabet::Small => SmallGlyphs::DRAWN + BlockGlyphs::DRAWN,
+            Alphabet::Rounded => RoundedGlyphs::DRAWN + BlockGlyphs::DRAWN,
         };
     }
 
