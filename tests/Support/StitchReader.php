@@ -43,7 +43,9 @@ final class StitchReader
         );
         unlink($file);
 
-        return array_values(array_filter(array_map(trim(...), explode("\n", (string) $read)), static fn(string $one): bool => $one !== ''));
+        $lines = array_map(trim(...), explode("\n", (string) $read));
+
+        return array_values(array_filter($lines, static fn(string $one): bool => $one !== ''));
     }
 
     /**
@@ -73,7 +75,9 @@ final class StitchReader
 
     private static function plain(string $words): string
     {
-        return preg_replace('/[^a-z2-9]/', '', strtolower(strtr($words, ['|' => 'l', 'I' => 'l', '1' => 'l', '0' => 'o']))) ?? '';
+        $alike = strtolower(strtr($words, ['|' => 'l', 'I' => 'l', '1' => 'l', '0' => 'o']));
+
+        return preg_replace('/[^a-z2-9]/', '', $alike) ?? '';
     }
 
     /** @param list<string> $lines */
@@ -84,7 +88,8 @@ final class StitchReader
         $stitches = array_map(static fn(string $line): array => self::stitches($line, $alphabet, $heightMm), $lines);
         $left = array_map(static fn(array $of): float => min(array_column($of, 0)), $stitches);
         $right = array_map(static fn(array $of): float => max(array_column($of, 2)), $stitches);
-        $width = (int) (2 * $edge + $scale * max(array_map(static fn(float $l, float $r): float => $r - $l, $left, $right)));
+        $longest = max(array_map(static fn(float $l, float $r): float => $r - $l, $left, $right));
+        $width = (int) (2 * $edge + $scale * $longest);
         $height = (int) (2 * $edge + $lineHeight * count($lines));
         $page = self::blank($width, $height);
         imagesetthickness($page, max(1, (int) round(self::THREAD_MM * $scale)));

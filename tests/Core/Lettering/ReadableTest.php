@@ -37,6 +37,7 @@ final class ReadableTest extends TestCase
         }
     }
 
+    /** @param list<float> $heights */
     #[Test]
     #[TestWith([Alphabet::Block, [6.0, 8.0, 12.0, 20.0]])]
     #[TestWith([Alphabet::Rounded, [6.0, 8.0, 12.0, 20.0]])]

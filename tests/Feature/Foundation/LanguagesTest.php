@@ -174,7 +174,9 @@ final class LanguagesTest extends FeatureTestCase
             Languages::speak($language);
             Languages::live($habits);
 
-            return [Languages::paper(), Languages::firstDay(), Dates::hours(), Dates::numeric(new CarbonImmutable('2026-03-04'))];
+            $day = Dates::numeric(new CarbonImmutable('2026-03-04'));
+
+            return [Languages::paper(), Languages::firstDay(), Dates::hours(), $day];
         };
         self::assertSame([Paper::A4, 1, '24', '04/03/2026'], $of('en', new Habits()));
         self::assertSame([Paper::Letter, 7, '12', '3/4/2026'], $of('en', new Habits('US')));

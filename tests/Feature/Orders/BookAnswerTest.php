@@ -44,7 +44,7 @@ final class BookAnswerTest extends FeatureTestCase
         $form = Str::uuid()->toString();
         $sent = ['customer' => 'Harbour Choir', 'like' => $like->code, 'pieces' => 10, 'way' => 'rush', 'form' => $form];
         $this->post('/plan/ask/order', $sent)->assertRedirect()->assertSessionHas('done');
-        $order = Order::query()->with(['customer', 'lines.decorations.batch', 'lines.decorations.artwork'])->latest('id')->firstOrFail();
+        $order = Order::query()->with(['customer', 'lines.decorations.batch'])->latest('id')->firstOrFail();
 
         self::assertSame('Harbour Choir', $order->customer->name);
         $decoration = $order->lines[0]->decorations[0];
