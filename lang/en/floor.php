@@ -58,6 +58,7 @@ return [
         'measured_on_this_size_was_it' => 'Measured on this size{value} ({value_2}{kept_at}). Was it right?',
         'right' => 'Right',
         'save_another_position' => 'Save another position',
+        'since_the_last_touch' => 'Since the last touch',
     ],
     'bench_controller' => [
         'confirmed' => 'Confirmed.',

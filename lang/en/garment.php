@@ -86,6 +86,10 @@ return [
         'pocket' => 'pocket',
         'rib' => 'rib',
         'toe' => 'toe',
+        'handle' => 'handle',
+        'neck_strap' => 'neck strap',
+        'ties' => 'ties',
+        'crown' => 'crown',
     ],
     'end' => [
         'neck' => 'neck',

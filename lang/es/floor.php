@@ -58,6 +58,7 @@ return [
         'measured_on_this_size_was_it' => 'Medido en esta talla{value} ({value_2}{kept_at}). ¿Era correcto?',
         'right' => 'Correcto',
         'save_another_position' => 'Guardar otra posición',
+        'since_the_last_touch' => 'Desde el último toque',
     ],
     'bench_controller' => [
         'confirmed' => 'Confirmado.',

@@ -86,6 +86,10 @@ return [
         'pocket' => 'bolsillo',
         'rib' => 'canalé',
         'toe' => 'punta',
+        'handle' => 'asa',
+        'neck_strap' => 'tira del cuello',
+        'ties' => 'cintas',
+        'crown' => 'copa',
     ],
     'end' => [
         'neck' => 'cuello',

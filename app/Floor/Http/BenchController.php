@@ -5,11 +5,14 @@ declare(strict_types=1);
 namespace App\Floor\Http;
 
 use App\Floor\Bench\HoopingBench;
+use App\Orders\Models\Decoration;
 use App\People\Caller;
 use App\Plan\Queries\PlanBoard;
 use App\Setup\Models\KeptPlacement;
+use App\Setup\Queries\DecorationSetups;
 use App\Shop\House;
 use Carbon\CarbonImmutable;
+use Hakama\Garment\Size;
 use Illuminate\Contracts\View\View;
 use Illuminate\Http\RedirectResponse;
 use Illuminate\Http\Request;
@@ -17,13 +20,20 @@ use Illuminate\Http\Request;
 /** The hooping bench: what goes into which frame next, where the design lies on this size, and whether that was right. */
 final class BenchController
 {
-    public function show(Request $request, PlanBoard $board, House $house): View
+    public function show(Request $request, PlanBoard $board, House $house, DecorationSetups $setups): View
     {
         $bench = HoopingBench::of($board, $house->rules());
+        $row = $bench->chosen($request->string('batch')->value(), $request->string('size')->value());
 
         return view('floor.bench', [
             'bench' => $bench,
-            'row' => $bench->chosen($request->string('batch')->value(), $request->string('size')->value()),
+            'row' => $row,
+            'sheet' => $row === null ? null : $setups->sheet(
+                Decoration::query()->findOrFail($row->batch->decorationId)->loadForSetup(),
+                null,
+                null,
+                Size::tryFrom($row->size),
+            ),
         ]);
     }
 

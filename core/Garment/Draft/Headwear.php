@@ -14,6 +14,9 @@ use Hakama\Stitch\Point;
 /** Caps and knit hats, opened flat. */
 final class Headwear
 {
+    /** On the front half of a cuff. */
+    private const RIBS = 18;
+
     /**
      * A quarter of the way round to each side, opened flat: nought is the seam at the bill, the sweatband or the
      * strap.
@@ -72,6 +75,39 @@ final class Headwear
                 new Seam('opposite_the_join', new Point(0, 0), new Point(0, -$cuff)),
             ],
             [Datum::CuffFold->value => new Point(0, 0), Datum::Middle->value => new Point(0, -$cuff / 2)],
+            parts: ['rib' => self::ribs($half, $cuff), 'crown' => self::gathers($half, $height - $cuff)],
         );
+    }
+
+    /**
+     * Up and down along a cuff.
+     *
+     * @return non-empty-list<Point>
+     */
+    private static function ribs(float $half, float $cuff): array
+    {
+        $points = [new Point(-$half, -$cuff)];
+        foreach (range(0, self::RIBS) as $i) {
+            $x = -$half + $i * 2 * $half / self::RIBS;
+            $ends = [new Point($x, -$cuff), new Point($x, 0)];
+            array_push($points, ...($i % 2 === 0 ? $ends : array_reverse($ends)));
+        }
+
+        return $points;
+    }
+
+    /**
+     * Where the crown is gathered: from the top down and back, five times.
+     *
+     * @return non-empty-list<Point>
+     */
+    private static function gathers(float $half, float $high): array
+    {
+        $points = [new Point(0, $high)];
+        foreach ([-0.3, -0.15, 0.0, 0.15, 0.3] as $share) {
+            array_push($points, new Point($share * $half, 0.8 * $high), new Point(0, $high));
+        }
+
+        return $points;
     }
 }

@@ -21,7 +21,7 @@
     @if ($row === null)
         <p class="note">{{ __('floor.bench.planned_pieces_that_are_not_hooped') }}</p>
     @else
-        <div class="grid grid-cols-1 gap-6 md:grid-cols-[minmax(0,1fr)_minmax(0,1.4fr)]">
+        <div class="grid grid-cols-1 gap-6 md:grid-cols-[minmax(0,1fr)_minmax(0,2.1fr)]">
             <section aria-label="{{ __('floor.bench.to_hoop') }}">
                 <ol>
                     @foreach ($bench->rows as $one)
@@ -53,14 +53,12 @@
                     'garment' => $row->batch->setup->garment,
                     'position' => $row->batch->setup->position,
                 ]) }}</h2>
-                <p class="big my-2">{{ $row->sizeLabel() }}</p>
-                @if ($row->place !== '')
-                    <p class="text-xl font-semibold">{{ App\Foundation\Words\Words::capital($row->place) }}</p>
-                @endif
-                <div data-hx-get="{{ route('setup.show', ['decoration' => $row->batch->decorationId,
-                    'size' => $row->size]) }}"
-                    data-hx-select="#on-garment" data-hx-trigger="load" data-hx-swap="innerHTML"
-                        class="my-3 min-h-[200px]"></div>
+                <p class="my-2 flex flex-wrap items-baseline gap-x-4"><span class="big">{{ $row->sizeLabel() }}</span>
+                    @if ($row->place !== '')
+                        <span class="text-xl font-semibold">{{ App\Foundation\Words\Words::capital($row->place) }}</span>
+                    @endif
+                </p>
+                <div id="bench-drawing" class="my-3">@include('setup.draw.piece')</div>
                 <p
                     class="text-base">{{ __('floor.bench.backing', ['backing' => $row->batch->setup->backing, 'value' => $row->batch->setup->topper
                     ? __('floor.bench.film_on_top') : '']) }}
@@ -77,7 +75,7 @@
                     'hoop_s' => $row->frame->hoopS,
                 ]) }} <output
                         class="tabular-nums"
-                        data-since data-says="Since the last touch"></output></p>
+                        data-since data-says="{{ __('floor.bench.since_the_last_touch') }}"></output></p>
                 @if ($row->isHoopable())
                     <form method="post" action="{{ route('floor.events', $row->machine) }}" class="mt-3">@csrf<input
                             type="hidden" name="id" value="{{ Str::uuid() }}"><input type="hidden" name="batch"

@@ -28,6 +28,34 @@ use PHPUnit\Framework\TestCase;
 
 final class ShapeTest extends TestCase
 {
+    /** How each looks is no part of what may be sewn: that is where it was before it had fingers, handles and ties. */
+    #[Test]
+    public function what_shows_what_it_is_changes_nothing_of_where_it_may_be_sewn(): void
+    {
+        $of = static fn(Garment $garment): \Hakama\Garment\Shape => Draft::of(
+            $garment,
+            Position::Centre,
+            new Measures(['width' => 100.0, 'height' => 240.0, 'cuff_height' => 60.0, 'finger_roots' => 80.0]),
+        );
+        $glove = $of(Garment::Glove);
+        $cloth = \Hakama\Stitch\Bounds::around($glove->cloth());
+        self::assertSame([-50.0, 50.0, -120.0, 120.0], [$cloth->left, $cloth->right, $cloth->bottom, $cloth->top]);
+        // The longest finger reaches to its end, the thumb stands off to its left, and four fingers part at their roots.
+        self::assertEqualsWithDelta(-120.0, $glove->bounds()->bottom, 0.01);
+        self::assertLessThan(-80.0, $glove->bounds()->left);
+        $roots = array_filter($glove->outline, static fn(Point $p): bool => abs($p->y - (120 - 60 - 80)) < 0.01);
+        self::assertCount(5, $roots);
+
+        $bag = $of(Garment::Bag);
+        self::assertSame([240.0, 100.0], [$bag->bounds()->height(), $bag->bounds()->width()]);
+        self::assertGreaterThan(150.0, max(array_map(static fn(Point $p): float => $p->y, $bag->parts['handle'])));
+        $hat = Draft::of(Garment::KnitHat, Position::Cuff, new Measures(['cuff_height' => 70.0]));
+        self::assertSame([-70.0, 0.0], [
+            min(array_map(static fn(Point $p): float => $p->y, $hat->parts['rib'])),
+            max(array_map(static fn(Point $p): float => $p->y, $hat->parts['rib'])),
+        ]);
+    }
+
     #[Test]
     public function a_front_is_as_wide_and_as_long_as_it_was_measured(): void
     {

@@ -30,7 +30,7 @@ final class BenchTest extends FeatureTestCase
         );
         self::assertSame([['M2', 'M', 4], ['M2', 'L', 6], ['M2', 'XL', 2]], $mine());
         $page = $this->get("/floor/bench?batch={$code}&size=L")->assertOk();
-        $page->assertSee('data-hx-select="#on-garment"', false)->assertSee('not cut yet');
+        $page->assertSee('id="on-garment" data-turn="0"', false)->assertSee('data-size="L"', false)->assertSee('not cut yet');
         $row = $this->bench()->chosen($code, 'L');
         self::assertNotNull($row);
         self::assertSame([true, 90], [$row->isHoopable(), $row->frame->hoopS]);
@@ -58,6 +58,21 @@ final class BenchTest extends FeatureTestCase
             'at_bench' => 1,
         ])->assertRedirect('/floor/bench');
         self::assertSame([['M2', 'M', 4], ['M2', 'L', 5], ['M2', 'XL', 2]], $mine());
+    }
+
+    #[Test]
+    public function whatever_is_hooped_is_drawn_with_its_design_without_a_script(): void
+    {
+        $drawn = [];
+        foreach ($this->bench()->rows as $row) {
+            app()->forgetScopedInstances();
+            $page = (string) $this->get("/floor/bench?batch={$row->batch->code}&size={$row->size}")->assertOk()->getContent();
+            $isCap = $row->batch->setup->garment !== '' && str_contains($page, 'id="cap-flat"');
+            self::assertStringContainsString($isCap ? 'id="cap-flat"' : 'id="on-garment"', $page, $row->batch->code);
+            self::assertMatchesRegularExpression('~<image href="[^"]+/artwork/\d+/drawing~', $page, $row->batch->code);
+            $drawn[$isCap ? 'cap' : 'flat'] = true;
+        }
+        self::assertCount(2, $drawn, 'a cap is among them, and what is no cap');
     }
 
     #[Test]

@@ -29,7 +29,7 @@
     $down = abs($m->measured->y - $m->datum->y);
     $across = abs($m->measured->x - $m->datum->x);
 @endphp
-<svg viewBox="{{ App\Setup\SetupDrawing::view($corners, $pad) }}" class="weave max-h-[360px] w-full border border-hair"
+<svg viewBox="{{ App\Setup\SetupDrawing::view($corners, $pad) }}" @class(['weave w-full border border-hair', $tall ?? false ? 'max-h-[46vh] bg-paper' : 'max-h-[360px]'])
     role="img" id="{{ $turned ? 'at-machine' : 'on-garment' }}" data-turn="{{ $turn->value }}"
     data-size="{{ $sheet->row->size->value }}"
     aria-label="{{ $turned ? __('setup.draw_garment.the_garment_as_you_see_it', ['value' => $turn->value])
