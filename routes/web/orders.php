@@ -57,6 +57,7 @@ Route::controller(OrderController::class)
         Route::get('/', 'index')->name('index')->can(Ability::Look);
         Route::get('/new', 'create')->name('create')->can(Ability::Look);
         Route::get('/new/line', 'line')->name('line')->can(Ability::Look);
+        Route::post('/new', 'another')->name('another')->can(Ability::Look);
         Route::post('/', 'store')->name('store')->can(Ability::Plan);
         Route::get('/decorations/{decoration}/artworks', 'artworks')->name('artworks')->can(Ability::Look)->whereNumber('decoration');
         Route::put('/decorations/{decoration}', 'artwork')->name('artwork')->can(Ability::Plan)->whereNumber('decoration');

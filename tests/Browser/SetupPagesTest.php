@@ -30,8 +30,8 @@ final class SetupPagesTest extends BrowserTestCase
             self::assertSame(
                 'true',
                 $this->attribute(
-                    "[aria-label='Sizes in this run'] button:nth-of-type(".($i + 1).')',
-                    'aria-pressed',
+                    "[aria-label='Sizes in this run'] a:nth-of-type(".($i + 1).')',
+                    'aria-current',
                 ),
             );
         }

@@ -106,6 +106,7 @@ final class Writes
                     'form' => self::UUID,
                 ], Second::Each)->own('form');
             },
+            'orders.another' => static fn() => Write::to('POST', '/orders/new', $typed, Second::Same),
             'orders.check' => static fn() => Write::to('POST', '/orders/new/check', $typed, Second::Refused),
             'orders.promise' => static fn() => Write::to('POST', '/orders/new/promise', $typed, Second::Refused),
             'orders.list' => static fn() => Write::to('POST', '/orders/list', [], Second::Refused)->file(

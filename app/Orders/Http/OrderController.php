@@ -112,6 +112,27 @@ final class OrderController
         return view('orders.line', ['i' => $taken === [] ? 0 : max($taken) + 1, 'artworks' => ArtworkChoice::all()]);
     }
 
+    /** Where no script runs, the form comes back with one line more, or with what can be promised. */
+    public function another(
+        Request $request,
+        OrderPromise $promise,
+        Catalogue $catalogue,
+        House $house,
+    ): RedirectResponse {
+        $typed = $request->except(['_token', 'ask']);
+        if ($request->boolean('ask')) {
+            $answer = $this->promise($request, $promise, $catalogue, $house)->render();
+
+            return redirect()->route('orders.create')->withInput($typed)->with('promise', $answer);
+        }
+        $lines = $request->array('lines');
+
+        return redirect()->route('orders.create')->withInput([
+            ...$typed,
+            'lines' => [...$lines, $lines === [] ? 0 : 1 + max(array_map(intval(...), array_keys($lines))) => []],
+        ]);
+    }
+
     /** What is to be said of what is typed so far, before anything is promised. */
     public function check(Request $request, DecorationSetups $setups, Catalogue $catalogue, House $house): View
     {

@@ -38,6 +38,8 @@
                 ]) }}">
                 <canvas class="weave block h-[384px] w-full touch-none border border-hair" role="img"
                     aria-label="{{ __('artwork.show.as_sewn_so_far_in_its', ['name' => $artwork->name]) }}"></canvas>
+                <noscript><img class="weave block h-[384px] w-full border border-hair object-contain"
+                        src="{{ route('artwork.drawing', [$artwork, 'v' => $mark]) }}" alt="{{ $artwork->name }}"></noscript>
                 <p data-p="lost" class="wrong" role="alert" hidden>{{ __('artwork.show.the_stitches_did_not_load_reload') }}</p>
                 <p data-p="scale" class="text-sm" hidden><span class="dense-scale"
                     aria-hidden="true"></span> {{ __('artwork.show.n_1_to_needle_points_per_mm2', ['dense' => $dense, 'densest' => $artwork->densest[0], 'seen_from' => (new Hakama\Stitch\Point($artwork->densest[1],

@@ -76,6 +76,9 @@
                     data-turn="{{ $open->setup->turnDeg }}" data-load="{{ $run->load->event }}"
                     data-sewn="{{ $run->stage === Stage::Sewn ? $design->stitches : $running->stitch }}"
                     data-of="{{ $design->stitches }}"></canvas>
+                <noscript><img class="weave mt-3 block h-[248px] w-full border border-hair object-contain"
+                        src="{{ route('artwork.drawing', [$open->design->id, 'v' => substr($open->design->checksum, 0, 8)]) }}"
+                        alt="{{ $open->design->name }}"></noscript>
                 @if (! in_array($running->setup?->driver, [null, Hakama\Machine\Driver::Cap], true))
                     <p class="text-base"><a href="{{ route('setup.picture', $open->decorationId) }}" data-key="i"
                             data-does="{{ __('floor.station.measure_the_position_from_a_picture') }}">{{ __('floor.station.measure_the_position_from_a_picture') }}

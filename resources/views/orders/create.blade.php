@@ -45,18 +45,18 @@
             data-hx-include="closest form" data-hx-trigger="change from:closest form delay:400ms"
                 data-hx-swap="innerHTML"></div>
         <div class="mt-4 flex flex-wrap items-start gap-3">
-            <button type="button" class="btn" data-key="p" data-hx-post="{{ route('orders.promise') }}"
+            <button type="submit" class="btn" data-key="p" name="ask" value="1" formaction="{{ route('orders.another') }}"
+                formnovalidate data-hx-post="{{ route('orders.promise') }}"
                 data-hx-include="closest form" data-hx-target="#promise"
                     data-hx-swap="innerHTML">{{ __('orders.create.what_can_we_promise') }}
                 <kbd>p</kbd></button>
-            <div id="promise" class="min-w-[20em] flex-1" aria-live="polite"></div>
+            <div id="promise" class="min-w-[20em] flex-1" aria-live="polite">{!! session('promise') !!}</div>
         </div>
         <div class="mt-5 flex gap-3">
             <button type="submit" class="btn btn-main"
                 data-key="s">{{ __('orders.create.save_order') }} <kbd>s</kbd></button>
-            <button type="button" class="btn" data-key="a" data-hx-get="{{ route('orders.line') }}"
-                data-hx-target="#lines"
-                data-hx-swap="beforeend"
+            <button type="submit" class="btn" data-key="a" formaction="{{ route('orders.another') }}" formnovalidate
+                data-hx-get="{{ route('orders.line') }}" data-hx-target="#lines" data-hx-swap="beforeend"
                     data-hx-include="#lines [name$='[garment]']">{{ __('orders.create.add_a_line') }} <kbd>a</kbd></button>
             <a class="btn" href="{{ route('orders.index') }}">{{ __('orders.create.cancel') }}</a>
         </div>

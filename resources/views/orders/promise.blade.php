@@ -20,7 +20,7 @@
                     'end_p50' => Dates::dayTime(App\Foundation\Clock\ShopClock::time($odds->endP50)),
                 ]) }}
             @endif
-            <button type="button" class="btn ms-2" data-due-date="{{ $safe->format('Y-m-d') }}"
+            <button type="button" class="btn scripted ms-2" data-due-date="{{ $safe->format('Y-m-d') }}"
                 data-due-time="{{ $safe->format('H:i') }}">{{ __('orders.promise.use_it') }}</button>
         @endif
         @if ($dueAt !== null)

@@ -207,5 +207,5 @@
     @endforeach
     {{-- What came, went and was said stands on a page of its own, and here as soon as it is read. --}}
     <div data-hx-get="{{ route('orders.story', $order) }}" data-hx-trigger="load" data-hx-select="#story"
-        data-hx-select-oob="#steps" data-hx-swap="innerHTML" class="min-h-screen"></div>
+        data-hx-select-oob="#steps" data-hx-swap="innerHTML" class="scripted min-h-screen"></div>
 </x-layout>

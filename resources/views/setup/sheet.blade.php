@@ -44,25 +44,24 @@
         <div class="flex flex-wrap items-center gap-2" role="group" aria-label="{{ __('setup.sheet.machines') }}">
             <span class="text-sm text-soft">{{ __('setup.sheet.on') }}</span>
             @foreach ($sheet->on->machines as $one)
-                <button type="button" class="btn btn-small"
-                    aria-pressed="{{ $sheet->on->onMachine === $one->machine->code ? 'true' : 'false' }}"
-                    data-hx-get="{{ $at(['machine' => $one->machine->code]) }}"
-                        data-hx-target="#sheet">{{ $one->machine->code }}<span
+                @php $to = $at(['machine' => $one->machine->code]); @endphp
+                <a class="btn btn-small" href="{{ $to }}" data-hx-get="{{ $to }}" data-hx-target="#sheet"
+                    aria-current="{{ $sheet->on->onMachine === $one->machine->code ? 'true' : 'false' }}">{{ $one->machine->code }}<span
                         class="sr-only"> {{ $one->machine->name }}</span>{{ $one->verdict === 'stop'
-                            ? ' ✕' : '' }}</button>
+                            ? ' ✕' : '' }}</a>
             @endforeach
-            <button type="button" class="btn btn-small"
-                aria-pressed="{{ $sheet->on->onMachine === null ? 'true' : 'false' }}"
-                data-hx-get="{{ $at(['machine' => 'any']) }}"
-                    data-hx-target="#sheet">{{ __('setup.sheet.any') }}</button>
+            <a class="btn btn-small" href="{{ $at(['machine' => 'any']) }}" data-hx-get="{{ $at(['machine' => 'any']) }}"
+                data-hx-target="#sheet"
+                aria-current="{{ $sheet->on->onMachine === null ? 'true' : 'false' }}">{{ __('setup.sheet.any') }}</a>
         </div>
     @if (count($rows) > 1)
         <div class="flex flex-wrap items-center gap-2" role="group"
             aria-label="{{ __('setup.sheet.sizes_in_this_run') }}">
             <span class="text-sm text-soft">{{ __('setup.sheet.size') }}</span>
             @foreach ($rows as $i => $row)
-                <button type="button" class="btn btn-small" aria-pressed="{{ $row === $sheet->row ? 'true' : 'false' }}"
-                    data-hx-get="{{ $at(['size' => $row->size->value]) }}" data-hx-target="#sheet"
+                @php $to = $at(['size' => $row->size->value]); @endphp
+                <a class="btn btn-small" href="{{ $to }}" aria-current="{{ $row === $sheet->row ? 'true' : 'false' }}"
+                    data-hx-get="{{ $to }}" data-hx-target="#sheet"
                     @if ($i === $here + 1) data-key="n" data-does="{{ __('setup.sheet.next_size') }}" @elseif ($i === $here - 1)
                         data-key="p"
                             data-does="{{ __('setup.sheet.previous_size') }}" @endif>{{ $row->size->label() }}<span
@@ -74,7 +73,7 @@
                         @elseif ($i === $here - 1)
                             <kbd>p</kbd>
                         @endif
-                </button>
+                </a>
             @endforeach
             @if ($sheet->sizes->differs())
                 <span class="now text-sm">{{ __('setup.sheet.not_every_size_can_be_loaded') }}</span>

@@ -27,7 +27,7 @@ final class PeopleTest extends FeatureTestCase
     /** Answers what was typed, or lets in and out. */
     private const CHANGES_NOTHING = [
         // In which language one reads is nobody else's.
-        'language', 'reading.choose', 'orders.check', 'orders.promise', 'orders.names.check', 'setup.picture.measure', 'sign-in.try', 'sign-out', 'tablet.take'];
+        'language', 'reading.choose', 'orders.another', 'orders.check', 'orders.promise', 'orders.names.check', 'setup.picture.measure', 'sign-in.try', 'sign-out', 'tablet.take'];
 
     private const PASSWORD = 'four words in a row';
 

@@ -59,12 +59,13 @@
                 <td class="num">{{ $mm($one->fit->clearMm) }}</td>
                 <td class="tabular-nums">{{ $one->fit->turn->value }}°</td>
                 <td>{{ $one->change->label() }}</td>
-                <td class="num"><button type="button" class="btn btn-small"
+                <td class="num"><a class="btn btn-small"
+                        href="{{ $at(['frame' => $one->fit->frame->id, 'turn' => null]) }}"
                         data-hx-get="{{ $at(['frame' => $one->fit->frame->id, 'turn' => null]) }}"
                         data-hx-target="#sheet"
                         aria-label="{{ __('setup.tabs_frames.look_at_frame', [
                             'id' => $one->fit->frame->id,
-                        ]) }}">{{ __('setup.tabs_frames.look') }}</button></td>
+                        ]) }}">{{ __('setup.tabs_frames.look') }}</a></td>
             </tr>
         @endforeach
     </tbody>

@@ -18,14 +18,13 @@
                         {{ $warning->text }}
                     @endforeach
                 </td>
-                <td class="num"><button type="button" class="btn btn-small"
-                        data-hx-get="{{ $at(['machine' => $sheet->on->onMachine === $one->machine->code
-                            ? 'any' : $one->machine->code]) }}"
+                @php $to = $at(['machine' => $sheet->on->onMachine === $one->machine->code ? 'any' : $one->machine->code]); @endphp
+                <td class="num"><a class="btn btn-small" href="{{ $to }}" data-hx-get="{{ $to }}"
                         data-hx-target="#sheet"
                         aria-label="{{ $sheet->on->onMachine === $one->machine->code
                             ? __('setup.tabs_machines.check_all_machines') : __('setup.tabs_machines.check_only', [
                                 'code' => $one->machine->code,
-                            ]) }}">{{ $sheet->on->onMachine === $one->machine->code ? __('setup.tabs_machines.all') : __('setup.tabs_machines.check') }}</button>
+                            ]) }}">{{ $sheet->on->onMachine === $one->machine->code ? __('setup.tabs_machines.all') : __('setup.tabs_machines.check') }}</a>
                 </td>
             </tr>
         @endforeach
