@@ -213,10 +213,7 @@ function draw(figure, number) {
     if (figure.dataset.chart === 'by-period') chart.bars.reverse();
     figure.hidden = false;
     const width = Math.round(figure.clientWidth);
-    const head = chart.series.length < 2 ? 0 : 28;
-    const height = isColumns
-        ? Math.round(Math.min(380, Math.max(170, 0.34 * width))) + head
-        : chart.bars.length * 62 + head;
+    const height = Math.round(figure.clientHeight);
     const id = `hatch-${number}`;
     figure.replaceChildren();
     const svg = select(figure)

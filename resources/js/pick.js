@@ -117,6 +117,7 @@ function pick(field, format, locale) {
     const picker = flatpickr(field, {
         locale,
         allowInput: true,
+        disableMobile: true,
         altInput: true,
         altInputClass: field.className,
         dateFormat: 'iso',
@@ -132,8 +133,6 @@ function pick(field, format, locale) {
         parseDate: (text) => read(text, kind, format) ?? undefined,
         errorHandler: () => {},
     });
-    // A telephone keeps its own.
-    if (!picker.altInput) return;
     const typed = picker.altInput;
     if (label) {
         field.id = `${label}-iso`;
@@ -175,7 +174,11 @@ export function put(id, iso) {
     else field.value = iso;
 }
 
+/** A telephone or tablet has pickers of its own, made for the thumb. */
+const HAS_OWN = /Android|iPhone|iPad|iPod/.test(navigator.userAgent) || window.matchMedia('(pointer: coarse)').matches;
+
 export function pickers() {
+    if (HAS_OWN) return;
     const format = formats();
     const locale = names();
     const dress = (root) => {

@@ -116,6 +116,7 @@ final class PagesTest extends BrowserTestCase
             'Object.entries(seen).filter(([, all]) => all.length > 1)',
         );
         self::assertSame([], $twice, 'one key does one thing');
+        $this->assertNothingMoved($path);
         foreach ([[1280, 800], [1024, 768], [390, 800]] as [$width, $height]) {
             $this->browser->manage()->window()->setSize(new WebDriverDimension($width, $height));
             // Tables may scroll sideways on a telephone; the page itself does not.
@@ -124,6 +125,19 @@ final class PagesTest extends BrowserTestCase
             );
             self::assertLessThanOrEqual(0, $over, "{$path} at {$width}");
         }
+    }
+
+    /** What is read stays where it is while the rest of the page comes: shifts add up to a fiftieth of the window at most. */
+    private function assertNothingMoved(string $path): void
+    {
+        $moved = $this->browser->executeAsyncScript(
+            'const done = arguments[arguments.length - 1]; let sum = 0; const what = []; '.
+            'new PerformanceObserver((list) => { for (const one of list.getEntries()) if (!one.hadRecentInput) { '.
+            'sum += one.value; what.push(...one.sources.map((of) => of.node?.outerHTML?.slice(0, 80) ?? "text")); } })'.
+            '.observe({type: "layout-shift", buffered: true}); setTimeout(() => done([sum, what.slice(0, 3).join(" | ")]), 60)',
+        );
+        self::assertIsArray($moved);
+        self::assertLessThan(0.02, (float) $moved[0], "{$path}: {$moved[1]}");
     }
 
     #[Test]

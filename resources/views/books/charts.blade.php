@@ -33,7 +33,7 @@
         <figure data-chart="figures" data-form="{{ $kind->isOverTime() ? 'columns' : 'bars' }}"
             data-unit="{{ $chart->unit }}" @if ($chart->line !== null) data-line="{{ $chart->line }}"
                 data-line-label="{{ __('books.charts.target') }}" @endif
-            aria-label="{{ $kind->label() }}: {{ $chart->says }}" role="group" class="chart mb-4"></figure>
+            aria-label="{{ $kind->label() }}: {{ $chart->says }}" role="group" class="chart mb-4" style="--rows: {{ count($chart->figures) }}"></figure>
         <details class="mb-4" open>
             <summary>{{ __('books.charts.figures') }}</summary>
             <table id="figures" class="mt-2">

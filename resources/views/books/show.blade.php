@@ -51,7 +51,7 @@
         <div class="grid grid-cols-1 gap-8 lg:grid-cols-[minmax(0,1fr)_minmax(0,1.7fr)]">
             <div>
                 <h2 class="mb-1">{{ __('books.show.by_2', ['value' => __('books.period_small.'.$period->value)]) }}</h2>
-                <figure data-chart="by-period" data-form="columns" class="chart mb-2 min-h-[170px]" @if (count($entries) < 2) hidden @endif></figure>
+                <figure data-chart="by-period" data-form="columns" class="chart mb-2 !h-[170px]" @if (count($entries) < 2) hidden @endif></figure>
                 <table id="by-period">
                     <thead>
                         <tr>
