@@ -66,6 +66,7 @@ return [
         'update' => 'Update',
         'pieces_short' => 'pcs',
         'short_for' => '{code} ({count, plural, one {# piece} other {# pieces}})',
+        'print_a_page_a_day' => 'Print, one page a day',
     ],
     'backing_controller' => [
         'backing_for_cut_and_deducted_from' => 'Backing for {batch} cut and deducted from stock.',

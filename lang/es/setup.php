@@ -66,6 +66,7 @@ return [
         'update' => 'Actualizar',
         'pieces_short' => 'uds.',
         'short_for' => '{code} ({count, plural, one {# pieza} other {# piezas}})',
+        'print_a_page_a_day' => 'Imprimir, una página por día',
     ],
     'backing_controller' => [
         'backing_for_cut_and_deducted_from' => 'Entretela de {batch} cortada y descontada de existencias.',

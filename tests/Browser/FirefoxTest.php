@@ -14,7 +14,8 @@ use Tests\Support\Bidi;
 final class FirefoxTest extends TestCase
 {
     private const PAGES = [
-        '/orders', '/orders/new', '/orders/1008', '/orders/ask', '/artwork', '/artwork/1', '/setup', '/setup/7', '/setup/11',
+        '/orders', '/orders/new', '/orders/1008', '/orders/ask', '/artwork', '/artwork/1', '/setup', '/setup/7',
+        '/setup/11',
         '/needles/M1', '/plan', '/plan/batches/B-107', '/plan/calendar', '/floor/M1', '/floor/finish', '/floor/bench',
         '/books', '/books/charts', '/books/charts/margin', '/shop', '/shop/threads', '/shop/people', '/reading',
     ];
@@ -42,7 +43,7 @@ final class FirefoxTest extends TestCase
         mkdir(self::$profile);
         // It asks nobody for anything but the pages, and says so in the language of the tests.
         file_put_contents(self::$profile.'/user.js', implode("\n", array_map(
-            static fn(string $name, mixed $value): string => sprintf('user_pref("%s", %s);', $name, json_encode($value)),
+            static fn(string $name, mixed $is): string => sprintf('user_pref("%s", %s);', $name, json_encode($is)),
             array_keys(self::PREFERENCES),
             self::PREFERENCES,
         )));
@@ -51,7 +52,14 @@ final class FirefoxTest extends TestCase
         $port = (int) substr((string) strrchr((string) stream_socket_get_name($listen, false), ':'), 1);
         fclose($listen);
         self::$process = new Process(
-            ['firefox-esr', '--headless', '--no-remote', '--profile', self::$profile, "--remote-debugging-port={$port}"],
+            [
+                'firefox-esr',
+                '--headless',
+                '--no-remote',
+                '--profile',
+                self::$profile,
+                "--remote-debugging-port={$port}",
+            ],
             env: ['MOZ_HEADLESS' => '1', 'HOME' => self::$profile],
         );
         self::$process->setTimeout(null);
@@ -82,7 +90,9 @@ final class FirefoxTest extends TestCase
                         'axe.run({resultTypes: ["violations"]}).then((r) => r.violations.filter((v) => '.
                         '["serious", "critical"].includes(v.impact)).map((v) => `${v.id} ${v.nodes[0].target}`))',
                     );
-                    array_push($found, ...array_map(static fn(string $one): string => "{$path}: {$one}", (array) $wrong));
+                    foreach ((array) $wrong as $one) {
+                        $found[] = "{$path}: {$one}";
+                    }
                 }
                 $over = (int) self::browser()->evaluate(
                     'document.documentElement.scrollWidth - document.documentElement.clientWidth',
@@ -105,9 +115,15 @@ final class FirefoxTest extends TestCase
         self::browser()->size(1280, 800);
         self::browser()->visit(getenv('TEST_URL').'/orders/new');
         foreach (
-            ['customer' => 'Fox Harbour', 'due_date' => '20.3.2026', 'due_time' => '4pm', 'l0-colour' => 'navy', 'l0-M' => '3'] as $id => $text
+            [
+                'customer' => 'Fox Harbour',
+                'due_date' => '20.3.2026',
+                'due_time' => '4pm',
+                'l0-colour' => 'navy',
+                'l0-M' => '3',
+            ] as $id => $text
         ) {
-            self::browser()->evaluate("(document.getElementById('{$id}').focus(), document.getElementById('{$id}').select())");
+            self::browser()->evaluate("((field) => (field.focus(), field.select()))(document.getElementById('{$id}'))");
             // The tabulator leaves the field, as a hand would.
             self::browser()->keys($text."\u{E004}");
         }

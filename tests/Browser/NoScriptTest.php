@@ -60,12 +60,12 @@ final class NoScriptTest extends BrowserTestCase
         $this->line(0, 'polo', 'pique', 'dark green', 'M', 'left_chest', 'Ringers');
         $this->click('Add a line');
         $this->browser->wait(8, 50)->until(fn(): bool => $this->all('#l1-garment') !== []);
-        self::assertSame('Quiet Harbour', $this->browser->findElement(WebDriverBy::id('customer'))->getAttribute('value'));
+        self::assertSame('Quiet Harbour', $this->typed('customer'));
         $this->line(1, 'bag', 'canvas', 'natural', 'one', 'centre', 'Seed sprig');
         $this->click('What can we promise?');
         $this->reads('Fri 20 Mar');
         // What was typed is there still.
-        self::assertSame('dark green', $this->browser->findElement(WebDriverBy::id('l0-colour'))->getAttribute('value'));
+        self::assertSame('dark green', $this->typed('l0-colour'));
         $this->click('Save order');
         $this->reads('saved.');
 
@@ -76,7 +76,8 @@ final class NoScriptTest extends BrowserTestCase
         $this->browser->wait(8, 50)->until(fn(): bool => $this->all('main td a[href*="frame="]') !== []);
         $this->click('Set up');
         $this->reads('is set up and planned.');
-        preg_match('/B-\d+(?= is set up)/', $this->browser->findElement(WebDriverBy::tagName('main'))->getText(), $batch);
+        $said = $this->browser->findElement(WebDriverBy::tagName('main'))->getText();
+        preg_match('/B-\d+(?= is set up)/', $said, $batch);
         $this->browser->get(self::address('/plan'));
         $this->reads($batch[0] ?? 'a batch');
     }
@@ -110,7 +111,13 @@ final class NoScriptTest extends BrowserTestCase
 
     private function click(string $label): void
     {
-        $this->browser->findElement(WebDriverBy::xpath("//button[contains(normalize-space(.), \"{$label}\")]"))->click();
+        $path = "//button[contains(normalize-space(.), \"{$label}\")]";
+        $this->browser->findElement(WebDriverBy::xpath($path))->click();
+    }
+
+    private function typed(string $id): ?string
+    {
+        return $this->browser->findElement(WebDriverBy::id($id))->getAttribute('value');
     }
 
     /** Nothing can be asked of the page itself here: its text is read until it is the next one. */

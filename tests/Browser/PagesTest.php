@@ -127,14 +127,15 @@ final class PagesTest extends BrowserTestCase
         }
     }
 
-    /** What is read stays where it is while the rest of the page comes: shifts add up to a fiftieth of the window at most. */
+    /** What is read stays where it is while the rest comes: shifts add up to a fiftieth of the window at most. */
     private function assertNothingMoved(string $path): void
     {
         $moved = $this->browser->executeAsyncScript(
             'const done = arguments[arguments.length - 1]; let sum = 0; const what = []; '.
             'new PerformanceObserver((list) => { for (const one of list.getEntries()) if (!one.hadRecentInput) { '.
             'sum += one.value; what.push(...one.sources.map((of) => of.node?.outerHTML?.slice(0, 80) ?? "text")); } })'.
-            '.observe({type: "layout-shift", buffered: true}); setTimeout(() => done([sum, what.slice(0, 3).join(" | ")]), 60)',
+            '.observe({type: "layout-shift", buffered: true}); '.
+            'setTimeout(() => done([sum, what.slice(0, 3).join(" | ")]), 60)',
         );
         self::assertIsArray($moved);
         self::assertLessThan(0.02, (float) $moved[0], "{$path}: {$moved[1]}");

@@ -17,6 +17,7 @@ use App\Plan\OpenBatch;
 use App\Plan\PlanRefused;
 use App\Plan\Queries\Consequence;
 use App\Plan\Queries\PlanBoard;
+use App\Plan\Queries\PlanDays;
 use App\Plan\Queries\ShopOdds;
 use App\Plan\Queries\WhatHelps;
 use App\Setup\MovedSteps;
@@ -47,7 +48,10 @@ final readonly class PlanController
 
     public function show(Request $request, PlanBoard $board, Calendar $calendar): View
     {
-        return view('plan.show', $this->sheet($request, $board, $calendar));
+        return view('plan.show', [
+            ...$this->sheet($request, $board, $calendar),
+            'days' => PlanDays::of($board),
+        ]);
     }
 
     /** Answers with the plan anew, whether the move was made or not. */

@@ -38,6 +38,8 @@
         <nav class="tabs ms-auto" aria-label="{{ __('plan.sheet.plan_pages') }}"><a href="{{ route('plan.ask') }}" data-key="q"
                 data-does="{{ __('plan.sheet.what_if') }}">{{ __('plan.sheet.questions') }} <kbd>q</kbd></a><a href="{{ route('plan.calendar') }}"
                 data-key="k" data-does="{{ __('plan.sheet.days_off_downtime_calendars') }}">{{ __('plan.sheet.calendar') }} <kbd>k</kbd></a></nav>
+        <button type="button" class="btn" data-print data-key="o"
+            data-does="{{ __('plan.sheet.print_a_page_a_day') }}">{{ __('plan.sheet.print') }} <kbd>o</kbd></button>
         <form method="post" action="{{ route('plan.undo') }}">@csrf<input type="hidden" name="version"
                 value="{{ $version }}"><button type="submit" class="btn" data-key="z" data-does="{{ __('plan.sheet.undo_the_last_change') }}">{{ __('plan.sheet.undo') }}
                 <kbd>z</kbd></button></form>

@@ -21,5 +21,6 @@
             ]) }}
         @endif
     </x-slot:say>
-    @include('plan.sheet')
+    <div class="noprint">@include('plan.sheet')</div>
+    @include('plan.days')
 </x-layout>

@@ -12,13 +12,14 @@
         @endif
     </x-slot:say>
     <x-setup-tabs here="backing" :title="__('setup.backing.backing_to_cut')" />
+    <p class="noprint mb-3"><button type="button" class="btn" data-print data-key="y">{{ __('setup.backing.print_a_page_a_day') }} <kbd>y</kbd></button></p>
     <div class="grid grid-cols-1 gap-8 lg:grid-cols-[minmax(0,1.7fr)_minmax(0,1fr)]">
         <div>
             @if ($days === [])
                 <p class="note">{{ __('setup.backing.set_up_and_plan_a_decoration') }}</p>
             @endif
             @foreach ($days as $day => $batches)
-                <section class="mb-6">
+                <section class="print-page mb-6">
                     <h2 class="mb-1">{{ Dates::longDay(Carbon\CarbonImmutable::parse($day)) }}</h2>
                     <div class="relative overflow-x-auto">
                         <table>
@@ -53,7 +54,7 @@
                                             @endif
                                         </td>
                                         <td class="num">
-                                            <form method="post" action="{{ route('setup.cut', $code) }}">@csrf<button
+                                            <form method="post" action="{{ route('setup.cut', $code) }}" class="noprint">@csrf<button
                                                 type="submit"
                                                     class="btn btn-small"
                                                     @if ($loop->parent->first && $loop->first) data-key="x"
@@ -75,7 +76,7 @@
                 </section>
             @endforeach
             @if ($sheets !== [])
-                <section class="mb-6" id="sheets">
+                <section class="noprint mb-6" id="sheets">
                     <h2 class="mb-1">{{ __('setup.backing.for_patches_one_piece_per_sheet') }}</h2>
                     <table>
                         <thead>
@@ -109,7 +110,7 @@
                     href="/shop#backing_overlap_mm">{{ __('setup.backing.overlap') }}</a></x-slot:link><x-slot:link2><a
                     href="/shop#backing_spoilage_percent">{{ __('setup.backing.an_allowance') }}</a></x-slot:link2></x-said></x-because>
         </div>
-        <div>
+        <div class="noprint">
             <h2 class="mb-1">{{ __('setup.backing.in_stock') }}</h2>
             <div class="relative overflow-x-auto">
                 <table>

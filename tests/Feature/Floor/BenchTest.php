@@ -30,7 +30,8 @@ final class BenchTest extends FeatureTestCase
         );
         self::assertSame([['M2', 'M', 4], ['M2', 'L', 6], ['M2', 'XL', 2]], $mine());
         $page = $this->get("/floor/bench?batch={$code}&size=L")->assertOk();
-        $page->assertSee('id="on-garment" data-turn="0"', false)->assertSee('data-size="L"', false)->assertSee('not cut yet');
+        $page->assertSee('id="on-garment" data-turn="0"', false)->assertSee('data-size="L"', false);
+        $page->assertSee('not cut yet');
         $row = $this->bench()->chosen($code, 'L');
         self::assertNotNull($row);
         self::assertSame([true, 90], [$row->isHoopable(), $row->frame->hoopS]);
@@ -66,7 +67,8 @@ final class BenchTest extends FeatureTestCase
         $drawn = [];
         foreach ($this->bench()->rows as $row) {
             app()->forgetScopedInstances();
-            $page = (string) $this->get("/floor/bench?batch={$row->batch->code}&size={$row->size}")->assertOk()->getContent();
+            $at = "/floor/bench?batch={$row->batch->code}&size={$row->size}";
+            $page = (string) $this->get($at)->assertOk()->getContent();
             $isCap = $row->batch->setup->garment !== '' && str_contains($page, 'id="cap-flat"');
             self::assertStringContainsString($isCap ? 'id="cap-flat"' : 'id="on-garment"', $page, $row->batch->code);
             self::assertMatchesRegularExpression('~<image href="[^"]+/artwork/\d+/drawing~', $page, $row->batch->code);

@@ -1,0 +1,55 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Plan\Queries;
+
+use App\Foundation\Clock\ShopClock;
+use App\Plan\OpenBatch;
+use Hakama\Plan\Placed;
+
+/** The plan as it hangs on the wall: what each machine sews on each day, a page a day. */
+final class PlanDays
+{
+    /** @return array<string, list<array{Placed, OpenBatch, bool}>> day => by machine and time; whether it goes on from before */
+    public static function of(PlanBoard $board): array
+    {
+        $days = [];
+        foreach ($board->timetable()->placed as $placed) {
+            $batch = $board->batches()[$placed->batch->id] ?? null;
+            if ($batch === null) {
+                continue;
+            }
+            $first = ShopClock::time($placed->changeoverStart)->startOfDay();
+            $last = ShopClock::time($placed->end())->startOfDay();
+            for ($day = $first; $day <= $last; $day = $day->addDay()) {
+                $isFirst = $day->equalTo($first);
+                if ($isFirst || self::isSewnOn($placed, $day->toDateString())) {
+                    $days[$day->toDateString()][] = [$placed, $batch, ! $isFirst];
+                }
+            }
+        }
+        ksort($days);
+
+        return array_map(static function (array $rows): array {
+            usort(
+                $rows,
+                static fn(array $a, array $b): int => [$a[0]->machine, $a[0]->changeoverStart]
+                    <=> [$b[0]->machine, $b[0]->changeoverStart],
+            );
+
+            return $rows;
+        }, $days);
+    }
+
+    private static function isSewnOn(Placed $placed, string $day): bool
+    {
+        foreach ($placed->loads as [$from, $to]) {
+            if (ShopClock::time($from)->toDateString() <= $day && ShopClock::time($to)->toDateString() >= $day) {
+                return true;
+            }
+        }
+
+        return false;
+    }
+}
