@@ -376,7 +376,6 @@ return [
         'not_on_a_machine' => 'Not on a machine',
         'no_machine_can_take_it_check' => '{code} {name}: no machine can take it. Check its setup.',
         'design' => 'Design',
-        'print' => 'Print',
         'print_a_page_a_day' => 'Print the plan, one page a day',
     ],
     'shop_odds' => [

@@ -376,7 +376,6 @@ return [
         'not_on_a_machine' => 'Sin máquina',
         'no_machine_can_take_it_check' => '{code} {name}: ninguna máquina puede con él. Revisa su preparación.',
         'design' => 'Diseño',
-        'print' => 'Imprimir',
         'print_a_page_a_day' => 'Imprimir el plan, una página por día',
     ],
     'shop_odds' => [

@@ -122,10 +122,10 @@ function short(value) {
 }
 
 function columns(svg, id, chart, width, height, top) {
-    const [left, bottom] = [46, 30];
+    const [left, bottom] = [54, 30];
     const x = scaleBand(
         chart.bars.map((bar) => bar.label),
-        [left, width],
+        [left, width - RIGHT],
     ).padding(0.25);
     const y = scaleLinear(range(chart), [height - bottom, top + 8]).nice(4);
     mark(svg, id, chart, (rects) =>
@@ -156,7 +156,7 @@ function columns(svg, id, chart, width, height, top) {
     if (chart.line !== null) {
         svg.append('line')
             .attr('x1', left)
-            .attr('x2', width)
+            .attr('x2', width - RIGHT)
             .attr('y1', y(chart.line))
             .attr('y2', y(chart.line))
             .attr('class', 'chart-line');

@@ -22,7 +22,7 @@
             {{ __('books.show.nothing_logged_today_yet') }}
         @endif
     </x-slot:say>
-    <form class="mb-5 flex flex-wrap items-end gap-3" method="get">
+    <form class="mb-5 flex flex-wrap items-end gap-2" method="get">
         <div><label for="by">{{ __('books.show.by') }}</label><select id="by" name="by">
                 @foreach (Hakama\Books\Period::cases() as $one)
                     <option value="{{ $one->value }}" @selected($one === $period)>{{ __('books.period_name.'.$one->value) }}</option>
@@ -40,8 +40,8 @@
         @php
             $span = ['by' => $period->value, 'from' => $from->toDateString(), 'to' => $to->toDateString()];
         @endphp
-        <a class="btn" href="{{ route('books.csv', $span) }}" data-key="c">CSV <kbd>c</kbd></a>
-        <a class="btn" href="{{ route('books.xlsx', $span) }}" data-key="x">{{ __('books.show.xlsx') }} <kbd>x</kbd></a>
+        <a class="btn btn-small" href="{{ route('books.csv', $span) }}" data-key="c">CSV <kbd>c</kbd></a>
+        <a class="btn btn-small" href="{{ route('books.xlsx', $span) }}" data-key="x">{{ __('books.show.xlsx') }} <kbd>x</kbd></a>
     </form>
     <x-wrong field="from" /><x-wrong field="to" />
     <x-wrong field="by" />

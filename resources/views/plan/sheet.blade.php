@@ -38,8 +38,6 @@
         <nav class="tabs ms-auto" aria-label="{{ __('plan.sheet.plan_pages') }}"><a href="{{ route('plan.ask') }}" data-key="q"
                 data-does="{{ __('plan.sheet.what_if') }}">{{ __('plan.sheet.questions') }} <kbd>q</kbd></a><a href="{{ route('plan.calendar') }}"
                 data-key="k" data-does="{{ __('plan.sheet.days_off_downtime_calendars') }}">{{ __('plan.sheet.calendar') }} <kbd>k</kbd></a></nav>
-        <button type="button" class="btn" data-print data-key="o"
-            data-does="{{ __('plan.sheet.print_a_page_a_day') }}">{{ __('plan.sheet.print') }} <kbd>o</kbd></button>
         <form method="post" action="{{ route('plan.undo') }}">@csrf<input type="hidden" name="version"
                 value="{{ $version }}"><button type="submit" class="btn" data-key="z" data-does="{{ __('plan.sheet.undo_the_last_change') }}">{{ __('plan.sheet.undo') }}
                 <kbd>z</kbd></button></form>
@@ -51,6 +49,7 @@
     <p id="consequence" class="mb-2 min-h-6 text-sm" role="status">{{ $said }}</p>
     @include('plan.chart', ['live' => true])
     <p class="my-3 text-sm text-soft">{{ __('plan.sheet.striped_changeover_shaded_hooping_of_the') }} <kbd class="ms-0">{{ __('plan.sheet.shift') }}</kbd> {{ __('plan.sheet.with_an_arrow_key_enter_on') }}</p>
+    <p class="mb-3"><button type="button" class="btn btn-small" data-print data-key="o">{{ __('plan.sheet.print_a_page_a_day') }} <kbd>o</kbd></button></p>
     <div class="grid grid-cols-1 gap-8 lg:grid-cols-[minmax(0,2fr)_minmax(0,1fr)]">
         <table>
             <caption class="sr-only">{{ __('plan.sheet.all_planned_batches') }}</caption>
