@@ -62,11 +62,11 @@ return [
         'an_allowance' => 'an allowance',
         'in_stock' => 'In stock',
         'left' => 'Left',
-        'length_left_on_the_roll_mm' => 'Length left on the roll, mm',
         'update' => 'Update',
         'pieces_short' => 'pcs',
         'short_for' => '{code} ({count, plural, one {# piece} other {# pieces}})',
         'print_a_page_a_day' => 'Print, one page a day',
+        'metres_left_on_the_roll' => 'Metres left on the roll',
     ],
     'backing_controller' => [
         'backing_for_cut_and_deducted_from' => 'Backing for {batch} cut and deducted from stock.',
@@ -79,10 +79,10 @@ return [
         'kind' => 'Kind',
         'form' => 'Form',
         'width_mm' => 'Width, mm',
-        'length_mm' => 'Length, mm',
         'weight_g_m2' => 'Weight, g/m²',
         'quantity' => 'Quantity',
         'add' => 'Add',
+        'length_roll_in_m' => 'Length (roll in m, else mm)',
     ],
     'choose_setup' => [
         'choose_one_of_your_frames' => 'Choose one of your frames.',
@@ -160,6 +160,7 @@ return [
     'count_backing' => [
         'length' => 'Length: 0 to 500 000 mm.',
         'count' => 'Enter a whole number.',
+        'metres' => 'Enter the roll’s length in metres, 0 to 500.',
     ],
     'cure' => [
         'in_a_row' => 'Lay them one behind the other, starting at {start}.',

@@ -62,11 +62,11 @@ return [
         'an_allowance' => 'un margen',
         'in_stock' => 'En existencias',
         'left' => 'Queda',
-        'length_left_on_the_roll_mm' => 'Largo que queda en el rollo, mm',
         'update' => 'Actualizar',
         'pieces_short' => 'uds.',
         'short_for' => '{code} ({count, plural, one {# pieza} other {# piezas}})',
         'print_a_page_a_day' => 'Imprimir, una página por día',
+        'metres_left_on_the_roll' => 'Metros que quedan en el rollo',
     ],
     'backing_controller' => [
         'backing_for_cut_and_deducted_from' => 'Entretela de {batch} cortada y descontada de existencias.',
@@ -79,10 +79,10 @@ return [
         'kind' => 'Tipo',
         'form' => 'Forma',
         'width_mm' => 'Ancho, mm',
-        'length_mm' => 'Largo, mm',
         'weight_g_m2' => 'Peso, g/m²',
         'quantity' => 'Cantidad',
         'add' => 'Añadir',
+        'length_roll_in_m' => 'Largo (rollo en m, si no en mm)',
     ],
     'choose_setup' => [
         'choose_one_of_your_frames' => 'Elige uno de tus bastidores.',
@@ -160,6 +160,7 @@ return [
     'count_backing' => [
         'length' => 'Largo: de 0 a 500 000 mm.',
         'count' => 'Escribe un número entero.',
+        'metres' => 'Indique el largo del rollo en metros, de 0 a 500.',
     ],
     'cure' => [
         'in_a_row' => 'Ponlos uno tras otro, empezando en {start}.',

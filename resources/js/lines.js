@@ -79,8 +79,21 @@ function offer(line, isNew) {
         }
         if (isNew && select.value !== '' && !places.includes(select.value)) select.value = i === 0 ? places[0] : '';
     }
+    catalogued(line);
     const fabric = line.querySelector('select[name$="[fabric]"]');
     if (isNew && !fabric.dataset.chosen) fabric.value = garment.dataset.fabric;
+}
+
+/** What the catalogue would say is offered where it knows the style, and nowhere else. */
+function catalogued(line) {
+    const style = line.querySelector('input[name$="[style]"]');
+    const known = [...(document.getElementById('styles')?.options ?? [])].some((one) => one.value === style.value);
+    for (const select of line.querySelectorAll('.only-cap select')) {
+        const none = select.querySelector('option[value="none"]');
+        none.hidden = none.disabled = !known;
+        if (!known && select.value === 'none') select.selectedIndex = -1;
+        if (known && select.selectedIndex === -1) select.value = 'none';
+    }
 }
 
 export function lines() {
@@ -92,6 +105,7 @@ export function lines() {
         if (event.target.dataset.colourOf) nameColour(event.target);
         if (event.target.name?.endsWith('[garment]')) offer(event.target.closest('.line'), true);
         if (event.target.name?.endsWith('[fabric]')) event.target.dataset.chosen = '1';
+        if (event.target.name?.endsWith('[style]')) catalogued(event.target.closest('.line'));
         const zone = event.target.type === 'file' && event.target.closest('[data-art-drop]');
         if (!zone) return;
         // It is on its way by itself: the form that it stands in has not changed.

@@ -24,6 +24,10 @@ final class OrderLinesTest extends BrowserTestCase
             'return [...document.querySelectorAll("#l0-p0 option:not([hidden])")].map((one) => one.value)',
         );
         self::assertSame(['cap_front', 'cap_side', 'cap_back'], $offered);
+        // What the catalogue says of a cap is offered for a style that stands in it.
+        self::assertSame('', $this->value('#l0-profile'));
+        $this->type('#l0-style', 'Quayside'.WebDriverKeys::TAB);
+        self::assertSame('none', $this->value('#l0-profile'));
         // A cloth that was chosen stays.
         $this->choose('#l0-fabric', 'canvas');
         $this->choose('#l0-garment', 'towel');

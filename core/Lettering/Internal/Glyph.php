@@ -15,8 +15,9 @@ use Normalizer;
  */
 final readonly class Glyph
 {
-    /** Marks stand so much over the letter. */
+    /** Marks stand so much over the letter; between two columns there is room for the eye. */
     private const OVER = 16.0;
+    private const OVER_COLUMNS = 26.0;
     private const DOT = 10.0;
 
     /** What is typed in several ways is drawn in one. */
@@ -128,7 +129,7 @@ final readonly class Glyph
                 isset(Marks::ABOVE[$mark]) => [
                     Marks::ABOVE[$mark],
                     self::middle($all, $top - 20, INF),
-                    $top + self::OVER,
+                    $top + ($alphabet->isSatin() ? self::OVER_COLUMNS : self::OVER),
                 ],
                 isset(Marks::BELOW[$mark]) => [Marks::BELOW[$mark], self::middle($all, -12, 12), 0.0],
                 default => throw UnfitText::unknownSign($sign, $alphabet),

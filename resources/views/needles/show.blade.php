@@ -227,7 +227,7 @@
                                             ]) }}
                                         </label>
                                         <select id="{{ $part }}-{{ $needle->number }}"
-                                            name="{{ $part }}" class="!min-h-0 !py-0.5 text-sm">
+                                            name="{{ $part }}" class="tight text-sm">
                                             @if ($needle->$part === '')
                                                 <option value="">?</option>
                                             @endif

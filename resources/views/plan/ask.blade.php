@@ -118,7 +118,7 @@
                     data-key="w">{{ __('plan.ask.calculate') }} <kbd>w</kbd></button>
             </form>
             @if ($proposals->isNotEmpty())
-                <h3 class="mt-4 font-semibold">{{ __('plan.ask.on_time') }}</h3>
+                <h3 class="mt-4 font-semibold">{{ __('plan.ask.asked_before') }}</h3>
                 <ul>
                     @foreach ($proposals as $one)
                         <li class="flex items-baseline gap-3 border-b border-hair py-1"><a class="flex-1"
@@ -126,8 +126,9 @@
                                     $one) }}">{{ App\Foundation\Words\Words::capital(App\Plan\WhatIfForm::words($one->what_if ?? [])) }}</a><span
                                 class="text-sm text-soft">{{ $one->isSearching()
                                     ? __('plan.ask.calculating') : ($one->cost === null
-                                    ? '' : __('plan.ask.cost', [
-                                        'cost' => App\Shop\Figure::words($one->cost, 1),
+                                    ? '' : __('plan.ask.late_and_changeovers', [
+                                        'late' => (int) round(($one->late_min ?? 0) / 60),
+                                        'changeover' => App\Shop\Figure::words(($one->changeover_min ?? 0) / 60, 1),
                                     ])) }}</span>
                         </li>
                     @endforeach

@@ -13,15 +13,6 @@
                 style="width: {{ $share }}%"></i></div>
         <dl class="readout mb-4">
             <div>
-                <dt>{{ __('plan.progress.cost_of_the_current_plan') }}</dt>
-                <dd>{{ $proposal->start_cost === null ? '' : App\Shop\Figure::words($proposal->start_cost, 1) }}</dd>
-            </div>
-            <div>
-                <dt>{{ __('plan.progress.best_so_far') }}</dt>
-                <dd><strong>{{ $proposal->cost === null ? '' : App\Shop\Figure::words($proposal->cost, 1) }}</strong>
-                </dd>
-            </div>
-            <div>
                 <dt>{{ __('plan.progress.minutes_late') }}</dt>
                 <dd>{{ $proposal->late_min === null ? '' : App\Shop\Figure::words($proposal->late_min) }}</dd>
             </div>
@@ -30,11 +21,14 @@
                 <dd>{{ $proposal->changeover_min === null ? '' : App\Shop\Figure::words($proposal->changeover_min) }}
                 </dd>
             </div>
-            <div>
-                <dt>{{ __('plan.progress.lowest_possible') }}</dt>
-                <dd>{{ $proposal->bound === null ? '' : App\Shop\Figure::words($proposal->bound, 1) }}</dd>
-            </div>
         </dl>
+        @if ($proposal->cost !== null && $proposal->start_cost !== null)
+            <x-because :about="__('plan.progress.how_its_calculated')">{{ __('plan.progress.points', [
+                'now' => App\Shop\Figure::words($proposal->start_cost, 1),
+                'best' => App\Shop\Figure::words($proposal->cost, 1),
+                'lowest' => App\Shop\Figure::words($proposal->bound ?? 0, 1),
+            ]) }}</x-because>
+        @endif
         <form method="post" action="{{ route('plan.stop', $proposal) }}">@csrf<button type="submit"
             class="btn btn-now" data-key="s"
                 @disabled($proposal->stop)>{{ $proposal->stop ? __('plan.progress.ends') : __('plan.progress.stop_and_keep_the_best') }}

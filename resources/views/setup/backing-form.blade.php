@@ -16,9 +16,9 @@
                 @endforeach
             </select></div>
         <x-field name="width" :label="__('setup.backing_form.width_mm')" inputmode="numeric" class="num" />
-        <div><label for="length">{{ __('setup.backing_form.length_mm') }}</label><input type="text" id="length"
+        <div><label for="length">{{ __('setup.backing_form.length_roll_in_m') }}</label><input type="text" id="length"
             name="length"
-                value="{{ old('length') }}" inputmode="numeric" class="num"></div>
+                value="{{ old('length') }}" inputmode="decimal" class="num"></div>
         <x-field name="gsm" :label="__('setup.backing_form.weight_g_m2')" inputmode="numeric" class="num" />
         <div><label for="count">{{ __('setup.backing_form.quantity') }}</label><input type="text" id="count"
             name="count"

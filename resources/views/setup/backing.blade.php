@@ -136,9 +136,9 @@
                                         @if ($stock->form === Hakama\Setup\Backing\StockForm::Roll)
                                             <input type="hidden" name="count" value="{{ $stock->count }}"><input
                                                 type="text"
-                                                name="length" value="{{ round($stock->length_mm) }}"
-                                                inputmode="numeric" class="num !w-24"
-                                                aria-label="{{ __('setup.backing.length_left_on_the_roll_mm') }}"><span class="text-sm">mm</span>
+                                                name="metres" value="{{ str_replace('.', App\Foundation\Words\Words::mark(), (string) round($stock->length_mm / 1000, 1)) }}"
+                                                inputmode="decimal" class="num !w-24"
+                                                aria-label="{{ __('setup.backing.metres_left_on_the_roll') }}"><span class="text-sm">m</span>
                                         @else<input type="hidden" name="length"
                                                 value="{{ $stock->length_mm }}"><input type="text" name="count"
                                                 value="{{ $stock->count }}" inputmode="numeric" class="num !w-24"
@@ -154,7 +154,7 @@
                     </tbody>
                 </table>
             </div>
-            <x-wrong field="count" /><x-wrong field="length" />
+            <x-wrong field="count" /><x-wrong field="length" /><x-wrong field="metres" />
             @include('setup.backing-form')
         </div>
     </div>

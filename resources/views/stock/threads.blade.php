@@ -49,7 +49,7 @@
                                 <div class="flex items-center gap-2 whitespace-nowrap tabular-nums">{{ $cone->shelf }}
                                     <span class="ms-auto">{{ $n($cone->metres_left) }}</span>
                                     <form method="post" action="{{ route('threads.empty', $cone) }}">@csrf
-                                        @method('delete')<button type="submit" class="btn btn-small !min-h-[24px] !px-2"
+                                        @method('delete')<button type="submit" class="btn btn-small tight"
                                             aria-label="{{ __('stock.threads.cone_of_is_empty_remove_it', [
                                                 'number' => $cone->number,
                                                 'code' => $thread->code,

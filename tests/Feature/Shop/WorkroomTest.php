@@ -257,6 +257,14 @@ final class WorkroomTest extends FeatureTestCase
             'length',
         ]);
         self::assertSame(44, $stock->refresh()->count);
+        // A roll is said and counted in metres, with either mark.
+        $roll = ['kind' => 'mesh', 'form' => 'roll', 'width' => '640', 'length' => '37,5', 'count' => '1'];
+        $this->post('/setup/backing', $roll)->assertSessionHasNoErrors();
+        $new = BackingStock::query()->where(['kind' => 'mesh', 'form' => 'roll', 'width_mm' => 640])->sole();
+        self::assertEqualsWithDelta(37_500.0, $new->length_mm, 1e-6);
+        $this->put("/setup/backing/{$new->id}", ['count' => '1', 'metres' => '12.5'])->assertSessionHasNoErrors();
+        self::assertEqualsWithDelta(12_500.0, $new->refresh()->length_mm, 1e-6);
+        $this->post('/setup/backing', [...$roll, 'length' => '38000'])->assertSessionHasErrors(['length']);
         $this->post('/setup/backing', [
             'kind' => 'paper',
             'form' => 'heap',

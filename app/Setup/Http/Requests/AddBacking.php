@@ -23,7 +23,7 @@ final class AddBacking extends FormRequest
             'kind' => ['required', Rule::enum(Backing::class)],
             'form' => ['required', Rule::enum(StockForm::class)],
             'width' => ['required', 'numeric', 'between:20,3000'],
-            'length' => CountBacking::LENGTH,
+            'length' => $this->isRoll() ? CountBacking::METRES : CountBacking::LENGTH,
             'count' => CountBacking::COUNT,
             'gsm' => ['nullable', 'integer', 'between:10,300'],
         ];
@@ -38,7 +38,14 @@ final class AddBacking extends FormRequest
             'gsm.*' => __('setup.add_backing.weight_10_to_300_g_m2'),
             'width.*' => __('setup.add_backing.width_20_to_3000_mm'),
             ...CountBacking::words(),
+            ...$this->isRoll() ? ['length.*' => __('setup.count_backing.metres')] : [],
         ];
+    }
+
+    /** Rolls are said in metres, what is cut in millimetres. */
+    private function isRoll(): bool
+    {
+        return $this->input('form') === StockForm::Roll->value;
     }
 
     public function stock(): BackingSupply
@@ -48,7 +55,7 @@ final class AddBacking extends FormRequest
             $this->chosen('kind', Backing::class),
             $this->chosen('form', StockForm::class),
             $this->float('width'),
-            $this->float('length'),
+            $this->isRoll() ? 1000 * $this->float('length') : $this->float('length'),
             $this->integer('count'),
             $this->filled('gsm') ? $this->integer('gsm') : null,
         );

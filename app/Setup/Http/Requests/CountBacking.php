@@ -10,6 +10,7 @@ use Illuminate\Foundation\Http\FormRequest;
 final class CountBacking extends FormRequest
 {
     public const LENGTH = ['required', 'numeric', 'between:0,500000'];
+    public const METRES = ['required', 'numeric', 'between:0,500'];
     public const COUNT = ['required', 'integer', 'between:0,100000'];
 
     /** @return array<string, mixed> */
@@ -17,7 +18,8 @@ final class CountBacking extends FormRequest
     {
         return [
             'count' => self::COUNT,
-            'length' => self::LENGTH,
+            // Of a roll it is metres that are counted.
+            ...$this->has('metres') ? ['metres' => self::METRES] : ['length' => self::LENGTH],
         ];
     }
 
@@ -26,6 +28,7 @@ final class CountBacking extends FormRequest
     {
         return [
             'length.*' => __('setup.count_backing.length'),
+            'metres.*' => __('setup.count_backing.metres'),
             'count.*' => __('setup.count_backing.count'),
         ];
     }
@@ -39,6 +42,9 @@ final class CountBacking extends FormRequest
     /** @return array<string, mixed> columns of `backing_stocks` */
     public function row(): array
     {
-        return ['count' => $this->integer('count'), 'length_mm' => $this->float('length')];
+        return [
+            'count' => $this->integer('count'),
+            'length_mm' => $this->has('metres') ? 1000 * $this->float('metres') : $this->float('length'),
+        ];
     }
 }
