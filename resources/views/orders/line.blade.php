@@ -54,7 +54,7 @@
         </div>
         <div>
             <label for="l{{ $i }}-hex">{{ __('orders.line.colour') }}</label>
-            <span class="flex">
+            <span class="grid grid-cols-[minmax(0,1fr)_auto]">
                 <input type="text" id="l{{ $i }}-hex" name="lines[{{ $i }}][colour_hex]"
                     value="{{ $o('colour_hex') }}" maxlength="7" spellcheck="false" placeholder="{{ __('orders.line.by_its_name') }}"
                     @error("lines.{$i}.colour_hex") aria-invalid="true"

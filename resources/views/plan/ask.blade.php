@@ -59,7 +59,7 @@
                         </datalist>
                         <p class="mt-1 text-sm text-soft">{{ __('plan.ask.booking_enters', ['like' => $asked['like'] ?? '']) }}</p>
                     @endif
-                    <dl role="status">
+                    <div role="status"><dl>
                         @foreach ($answers as [$way, $answer, $isPossible])
                             <dt class="mt-2 text-sm text-soft">{{ $way->label() }}</dt>
                             <dd class="border-b border-hair pb-2">{{ $answer }}
@@ -69,7 +69,7 @@
                                 @endif
                             </dd>
                         @endforeach
-                    </dl>
+                    </dl></div>
                 </form>
             @endif
             <p class="mt-3 text-sm text-soft"><x-said key="plan.ask.to_see_why_a_batch_is">
