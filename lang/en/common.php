@@ -79,6 +79,9 @@ return [
         'no_text' => 'The file is not text.',
         'long_cell' => 'Row {row} has a cell with more than {most} letters.',
     ],
+    'form' => [
+        'add_and_another' => 'Add and another',
+    ],
     'head' => [
         'hakama' => '{title} · Hakama',
     ],

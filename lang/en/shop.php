@@ -83,6 +83,7 @@ return [
     'begin_machines' => [
         'pair_controllers_at_without_one_log' => '{implode}. Pair controllers at {link}; without one, log on the Floor by hand.',
         'shop_machines' => 'Shop, Machines',
+        'machine' => '{code} {name}, {needles, plural, one {1 needle} other {{needles} needles}}',
     ],
     'begin_people' => [
         'passwords_pins_and_tablets' => '{value}. Passwords, PINs and tablets: {link}.',

@@ -79,6 +79,9 @@ return [
         'no_text' => 'El archivo no es texto.',
         'long_cell' => 'La fila {row} tiene una celda con más de {most} letras.',
     ],
+    'form' => [
+        'add_and_another' => 'Añadir y otro',
+    ],
     'head' => [
         'hakama' => '{title} · Hakama',
     ],

@@ -83,6 +83,7 @@ return [
     'begin_machines' => [
         'pair_controllers_at_without_one_log' => '{implode}. Empareja los controladores en {link}; sin ellos, anota a mano en Planta.',
         'shop_machines' => 'Taller, Máquinas',
+        'machine' => '{code} {name}, {needles, plural, one {1 aguja} other {{needles} agujas}}',
     ],
     'begin_people' => [
         'passwords_pins_and_tablets' => '{value}. Contraseñas, PIN y tabletas: {link}.',

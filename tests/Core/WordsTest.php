@@ -331,6 +331,31 @@ final class WordsTest extends TestCase
         return $found;
     }
 
+    /** A string in single quotes says what stands in it, letter by letter. */
+    #[Test]
+    public function nothing_is_meant_to_be_put_in_where_nothing_is(): void
+    {
+        $found = [];
+        foreach (self::files('app', '.php') as $file) {
+            foreach (token_get_all((string) file_get_contents($file)) as $token) {
+                if (is_array($token) && $token[0] === T_CONSTANT_ENCAPSED_STRING && str_starts_with($token[1], "'")) {
+                    $found[] = [$file, $token[1]];
+                }
+            }
+        }
+        // In a view they may stand within an attribute.
+        foreach (self::files('resources/views', '.blade.php') as $file) {
+            preg_match_all("/'[^'\"\\n]*'/", (string) file_get_contents($file), $literal);
+            foreach ($literal[0] as $one) {
+                $found[] = [$file, $one];
+            }
+        }
+        self::assertGreaterThan(5000, count($found));
+        $found = array_filter($found, static fn(array $one): bool => preg_match('/\{\$[a-z]/', $one[1]) === 1);
+        $found = array_values(array_map(static fn(array $one): string => self::short($one[0]).": {$one[1]}", $found));
+        self::assertSame([], $found);
+    }
+
     /** @return list<string> strings of a program; what is put into one is a # */
     private static function strings(string $php): array
     {

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Machine\Http;
 
 use App\Foundation\Database\Transaction;
+use App\Foundation\Http\Onward;
 use App\Foundation\Http\ReadsRetirement;
 use App\Machine\Events\MachineChanged;
 use App\Machine\Http\Requests\AddMachines;
@@ -54,8 +55,7 @@ final class MachineController
             MachineChanged::dispatch();
         });
 
-        return redirect()
-            ->back()
+        return Onward::from($request)
             ->with('done', __('shop.machine_controller.added_with_an_empty_rack', [
                 'codes' => implode(', ', $request->codes()),
             ]));

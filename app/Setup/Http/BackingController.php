@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Setup\Http;
 
+use App\Foundation\Http\Onward;
 use App\People\Caller;
 use App\Plan\Queries\PlanBoard;
 use App\Setup\Http\Requests\AddBacking;
@@ -57,7 +58,7 @@ final class BackingController
     {
         BackingCuts::add($request->stock());
 
-        return redirect()->back()->with('done', __('setup.backing_controller.added_to_stock'));
+        return Onward::from($request)->with('done', __('setup.backing_controller.added_to_stock'));
     }
 
     /** What was counted anew. */

@@ -42,5 +42,8 @@
         <x-field name="arm_width" :label="__('shop.machine_machine_form.arm_width_mm')" inputmode="decimal" />
         <x-field name="gap" :label="__('shop.machine_machine_form.gap_under_the_carriage_mm')" inputmode="decimal" />
         <div><button type="submit" class="btn btn-main" data-key="v" data-does="{{ __('shop.machine_machine_form.add_machine') }}">{{ __('shop.machine_machine_form.add') }} <kbd>v</kbd></button></div>
+        @isset($another)
+            <div><button type="submit" class="btn" name="another" value="{{ $another }}">{{ __('common.form.add_and_another') }}</button></div>
+        @endisset
     </div>
 </form>

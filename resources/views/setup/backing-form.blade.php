@@ -25,4 +25,7 @@
                 value="{{ old('count', 1) }}" inputmode="numeric" class="num"></div>
     </div>
     <button type="submit" class="btn mt-3" data-key="a">{{ __('setup.backing_form.add') }} <kbd>a</kbd></button>
+    @isset($another)
+        <button type="submit" class="btn mt-3" name="another" value="{{ $another }}">{{ __('common.form.add_and_another') }}</button>
+    @endisset
 </form>

@@ -276,6 +276,22 @@ final class BeginTest extends FeatureTestCase
     }
 
     #[Test]
+    public function several_machines_and_heaps_of_backing_are_added_one_after_the_other(): void
+    {
+        $this->post('/shop/machines', [...self::MACHINE, 'another' => 'machines'])->assertRedirect('/begin?step=machines');
+        $this->get('/begin?step=machines')
+            ->assertSee('H1 First, 9 needles')
+            ->assertSee('Add and another');
+        $heap = ['kind' => 'mesh', 'form' => 'piece', 'width' => '150', 'length' => '150', 'count' => '40'];
+        $this->post('/setup/backing', [...$heap, 'another' => 'backing'])->assertRedirect('/begin?step=backing');
+        $this->from('/setup/backing')->post('/setup/backing', $heap)->assertRedirect('/setup/backing');
+        // A step is a word; what is no word leads nowhere else.
+        $this->from('/setup/backing')
+            ->post('/setup/backing', [...$heap, 'another' => '//elsewhere'])
+            ->assertRedirect('/setup/backing');
+    }
+
+    #[Test]
     public function who_only_looks_loads_the_demo_instead_of_an_empty_shop(): void
     {
         $this->get('/begin')->assertSee('Load the demo instead');

@@ -11,4 +11,4 @@
         @endforeach
     </ul>
 @endif
-@include('setup.backing-form')
+@include('setup.backing-form', ['another' => 'backing'])
