@@ -450,7 +450,7 @@ return [
         'order' => 'Order {number}',
         'no_was_cancelled' => 'No. {number} was cancelled {cancelled_at}.',
         'no_is_blanks_short_and_cannot' => 'No. {number} is {blanks_short} {blanks_short, plural, one {blank} other {blanks}} short and cannot be finished before they arrive.',
-        'no_is_not_in_the_plan' => 'No. {number} is not in the plan yet, or is done.',
+        'no_is_not_in_the_plan' => 'No. {number} is not in the plan yet. Set it up first.',
         'no_finishes_late' => 'No. {number} finishes {ends}, late.',
         'no_finishes_on_time' => 'No. {number} finishes {ends}, on time.',
         'no_for' => 'No. {number} for {name}',
@@ -491,6 +491,7 @@ return [
         'change' => 'Change',
         'order_again' => 'Order again',
         'on_cloth' => '{name} on this cloth',
+        'all_of_it_is_sewn' => 'All of no. {number} is sewn. Hand it over below.',
     ],
     'slip' => [
         'slip' => 'Slip {number}.{number_2}',

@@ -450,7 +450,7 @@ return [
         'order' => 'Pedido {number}',
         'no_was_cancelled' => 'El n.º {number} se canceló {cancelled_at}.',
         'no_is_blanks_short_and_cannot' => 'Al n.º {number} le {blanks_short, plural, one {falta una prenda} other {faltan # prendas}} y no puede acabarse hasta que lleguen.',
-        'no_is_not_in_the_plan' => 'El n.º {number} aún no está en el plan, o ya está hecho.',
+        'no_is_not_in_the_plan' => 'El n.º {number} aún no está en el plan. Prepárelo primero.',
         'no_finishes_late' => 'El n.º {number} acaba {ends}, tarde.',
         'no_finishes_on_time' => 'El n.º {number} acaba {ends}, a tiempo.',
         'no_for' => 'N.º {number} de {name}',
@@ -491,6 +491,7 @@ return [
         'change' => 'Cambiar',
         'order_again' => 'Repetir pedido',
         'on_cloth' => '{name} en esta tela',
+        'all_of_it_is_sewn' => 'Todo el n.º {number} está bordado. Entréguelo más abajo.',
     ],
     'slip' => [
         'slip' => 'Albarán {number}.{number_2}',

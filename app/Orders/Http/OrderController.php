@@ -237,7 +237,8 @@ final class OrderController
             )
             ->groupBy('decoration_id');
 
-        $ends = $board->orderEnds($order->id, (int) $pieces->flatten(1)->where('state', '!=', 'done')->sum('pieces'));
+        $open = (int) $pieces->flatten(1)->where('state', '!=', 'done')->sum('pieces');
+        $ends = $board->orderEnds($order->id, $open);
 
         return view('orders.show', [
             'order' => $order,
@@ -260,6 +261,7 @@ final class OrderController
             'artworks' => $decorations->contains('artwork_id', null) ? ArtworkChoice::all() : collect(),
             'versions' => self::versions($decorations),
             'ends' => $ends,
+            'isSewn' => $open === 0 && $pieces->isNotEmpty(),
             'blanksShort' => $board->blanksShort($order->id),
             'named' => $decorations
                 ->filter(static fn(Decoration $one): bool => $one->artwork?->variant === Variant::Names)

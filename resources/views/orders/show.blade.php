@@ -11,6 +11,8 @@
                 'number' => $order->number,
                 'blanks_short' => $blanksShort,
             ]) }}</span>
+        @elseif ($isSewn)
+            {{ __('orders.show.all_of_it_is_sewn', ['number' => $order->number]) }}
         @elseif ($ends === null)
             {{ __('orders.show.no_is_not_in_the_plan', ['number' => $order->number]) }}
         @elseif ($ends > $order->due_at)
