@@ -24,11 +24,11 @@ final class ShopDemo extends Command
         if ((bool) $this->option('when-empty') && Shop::query()->exists()) {
             return self::SUCCESS;
         }
-        if (! Onboarding::isNothingHere()) {
-            return $this->failWith('There is a shop already; start with bin/start --fresh to build the demo anew.');
-        }
-        $this->components->info('Loading the demo shop ...');
-        Transaction::run(function (): void {
+        $isLoaded = Transaction::run(function (): bool {
+            if (! Onboarding::isNothingHere()) {
+                return false;
+            }
+            $this->components->info('Loading the demo shop ...');
             $now = ['now' => CarbonImmutable::now()];
             DemoShop::build($now['now']);
             if (! (bool) $this->option('short')) {
@@ -36,9 +36,13 @@ final class ShopDemo extends Command
                 DemoShop::fillUp($now['now']);
             }
             $this->laravel->make(DemoOrders::class, $now)->build();
+
+            return true;
         });
 
-        return self::SUCCESS;
+        return $isLoaded
+            ? self::SUCCESS
+            : $this->failWith('There is a shop already; start with bin/start --fresh to build the demo anew.');
     }
 
     private function failWith(string $message): int

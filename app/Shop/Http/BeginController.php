@@ -140,7 +140,7 @@ final class BeginController
                 ->route('begin.show')
                 ->with('problem', __('shop.begin_controller.your_shop_already_has_data_the'));
         }
-        LoadDemo::dispatch();
+        LoadDemo::begin();
 
         return redirect()->route('begin.loading');
     }
@@ -151,6 +151,14 @@ final class BeginController
         $to = match (true) {
             $premises->shop()->is_demo => ['orders.index', 'done', __('shop.begin_controller.demo_loaded')],
             LoadDemo::hasFailed() => ['begin.show', 'problem', __('shop.begin_loading.failed')],
+            // Somebody set up a shop of their own meanwhile.
+            ! Onboarding::isNothingHere() => [
+                'begin.show',
+                'problem',
+                __('shop.begin_controller.your_shop_already_has_data_the'),
+            ],
+            // Nobody asked for it, or so long ago that it will not come.
+            ! LoadDemo::isAsked() => ['begin.show', 'done', null],
             default => null,
         };
         if ($to === null) {

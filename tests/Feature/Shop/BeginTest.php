@@ -26,6 +26,7 @@ use Illuminate\Support\Facades\Route;
 use Illuminate\Support\Facades\Schema;
 use Illuminate\Support\Facades\Storage;
 use PHPUnit\Framework\Attributes\Test;
+use RuntimeException;
 use Tests\Feature\FeatureTestCase;
 use Tests\Feature\Foundation\FuzzTest;
 
@@ -306,6 +307,35 @@ final class BeginTest extends FeatureTestCase
         self::assertTrue($this->shop()->is_demo);
         self::assertSame(['M1', 'M2', 'M3'], Machine::query()->orderBy('id')->pluck('code')->all());
         self::assertGreaterThan(20, Order::query()->count());
+    }
+
+    #[Test]
+    public function a_demo_that_does_not_come_is_not_waited_for(): void
+    {
+        $this->get('/begin/demo')->assertRedirect('/begin');
+        Queue::fake();
+        $this->post('/begin/demo')->assertRedirect('/begin/demo');
+        $this->get('/begin/demo')->assertOk();
+        // Meanwhile somebody adds a machine of their own: the demo is refused, and the page says so.
+        $this->post('/shop/machines', self::MACHINE);
+        $this->get('/begin/demo')->assertRedirect('/begin')->assertSessionHas('problem');
+        $job = new LoadDemo();
+        try {
+            $job->handle();
+            self::fail('the demo came on top of a machine');
+        } catch (RuntimeException $e) {
+            self::assertStringContainsString('There is a shop already', $e->getMessage());
+            $job->failed($e);
+        }
+        self::assertSame(['H1'], Machine::query()->pluck('code')->all());
+        Machine::query()->delete();
+        $this->get('/begin/demo')->assertRedirect('/begin')->assertSessionHas(
+            'problem',
+            'The demo could not be loaded. Nothing was stored. Try again, or set up your own shop.',
+        );
+        // Asked for once more, it is waited for once more.
+        $this->post('/begin/demo')->assertRedirect('/begin/demo');
+        $this->get('/begin/demo')->assertOk();
     }
 
     #[Test]
