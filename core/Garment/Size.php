@@ -48,6 +48,29 @@ enum Size: string
         return $bySize;
     }
 
+    /**
+     * So many garments in the sizes of others, by their shares; what is left over goes to the largest remainders.
+     *
+     * @param array<string, int> $sizes
+     *
+     * @return array<string, int>
+     */
+    public static function shared(array $sizes, int $pieces): array
+    {
+        $all = max(1, array_sum($sizes));
+        $shared = $left = [];
+        foreach ($sizes as $size => $count) {
+            $shared[$size] = intdiv($count * $pieces, $all);
+            $left[$size] = ($count * $pieces) % $all;
+        }
+        arsort($left);
+        foreach (array_slice(array_keys($left), 0, $pieces - array_sum($shared)) as $size) {
+            $shared[$size]++;
+        }
+
+        return array_filter($shared, static fn(int $garments): bool => $garments > 0);
+    }
+
     /** How many sizes above M, below zero for smaller ones; none for what has but one. */
     public function stepsFromM(): int
     {

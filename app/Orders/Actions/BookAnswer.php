@@ -19,6 +19,7 @@ use App\Plan\Queries\ShopOdds;
 use App\Setup\Actions\SetupChoices;
 use App\Shop\Catalogue\Catalogue;
 use Carbon\CarbonImmutable;
+use Hakama\Garment\Size;
 use Hakama\Plan\Options;
 
 /** An answer of the plan becomes the order: entered, set up like what it was asked after, and put where it was answered. */
@@ -93,35 +94,12 @@ final readonly class BookAnswer
         $like->load(['line.decorations.artwork', 'line.decorations.pieces']);
         $typed = OrderAgain::line($like->line);
         $typed['spares'] = '';
-        $typed['sizes'] = self::shared(array_map(intval(...), (array) $typed['sizes']), $pieces);
+        $typed['sizes'] = Size::shared(array_map(intval(...), (array) $typed['sizes']), $pieces);
         $typed['decorations'] = [['position' => $like->position->value, 'artwork_id' => (string) $like->artwork_id]];
 
         $line = TypedLine::read($typed, $this->catalogue);
         assert($line !== null);
 
         return $line;
-    }
-
-    /**
-     * So many garments in the sizes of others, by their shares; what is left over goes to the largest remainders.
-     *
-     * @param array<string, int> $sizes
-     *
-     * @return array<string, int>
-     */
-    public static function shared(array $sizes, int $pieces): array
-    {
-        $all = max(1, array_sum($sizes));
-        $shared = $left = [];
-        foreach ($sizes as $size => $count) {
-            $shared[$size] = intdiv($count * $pieces, $all);
-            $left[$size] = ($count * $pieces) % $all;
-        }
-        arsort($left);
-        foreach (array_slice(array_keys($left), 0, $pieces - array_sum($shared)) as $size) {
-            $shared[$size]++;
-        }
-
-        return array_filter($shared, static fn(int $garments): bool => $garments > 0);
     }
 }

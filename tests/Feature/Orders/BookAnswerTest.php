@@ -4,7 +4,6 @@ declare(strict_types=1);
 
 namespace Tests\Feature\Orders;
 
-use App\Orders\Actions\BookAnswer;
 use App\Orders\Models\Order;
 use App\Plan\Models\Batch;
 use App\Plan\Queries\ShopOdds;
@@ -12,28 +11,11 @@ use Carbon\CarbonImmutable;
 use Hakama\Plan\Options;
 use Illuminate\Support\Str;
 use PHPUnit\Framework\Attributes\Test;
-use PHPUnit\Framework\Attributes\TestWith;
 use Tests\Feature\FeatureTestCase;
 
 /** What the plan answered is booked with one touch, and ends when it said. */
 final class BookAnswerTest extends FeatureTestCase
 {
-    /**
-     * @param array<string, int> $sizes
-     * @param array<string, int> $shared
-     */
-    #[Test]
-    #[TestWith([['S' => 2, 'M' => 5, 'L' => 4], 11, ['S' => 2, 'M' => 5, 'L' => 4]])]
-    #[TestWith([['S' => 2, 'M' => 5, 'L' => 4], 22, ['S' => 4, 'M' => 10, 'L' => 8]])]
-    // By hand: 10/11 of 2, 5 and 4 are 1 and 9, 4 and 6, 3 and 7 elevenths; two are left, for the largest: S and L.
-    #[TestWith([['S' => 2, 'M' => 5, 'L' => 4], 10, ['S' => 2, 'M' => 4, 'L' => 4]])]
-    #[TestWith([['one' => 16], 3, ['one' => 3]])]
-    #[TestWith([['S' => 1, 'M' => 1], 1, ['S' => 1]])]
-    public function garments_are_shared_out_in_the_sizes_of_the_others(array $sizes, int $pieces, array $shared): void
-    {
-        self::assertSame($shared, BookAnswer::shared($sizes, $pieces));
-    }
-
     #[Test]
     public function a_rush_stands_where_the_answer_said_and_is_due_when_it_ends(): void
     {
