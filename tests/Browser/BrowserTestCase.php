@@ -44,17 +44,9 @@ abstract class BrowserTestCase extends TestCase
         self::$shared?->forget((string) getenv('TEST_URL'));
     }
 
-    /**
-     * A form that was sent a moment ago may still be on its way to its answer and take the window back: whoever is
-     * still on the page they left asks once more.
-     */
     protected function visit(string $path): void
     {
-        $left = $this->browser->getCurrentURL();
         $this->browser->get(getenv('TEST_URL').$path);
-        if ($this->browser->getCurrentURL() === $left && ! str_ends_with($left, $path)) {
-            $this->browser->get(getenv('TEST_URL').$path);
-        }
     }
 
     protected function find(string $css): RemoteWebElement
