@@ -112,7 +112,8 @@ function names() {
 }
 
 function pick(field, format, locale) {
-    const kind = KINDS[field.getAttribute('type')];
+    const type = field.getAttribute('type');
+    const kind = KINDS[type];
     const label = field.id;
     const picker = flatpickr(field, {
         locale,
@@ -142,8 +143,7 @@ function pick(field, format, locale) {
         if (field.hasAttribute(name)) typed.setAttribute(name, field.getAttribute(name));
     }
     typed.autocomplete = 'off';
-    typed.dataset.picked = '';
-    typed.size = kind.day && kind.time ? 18 : kind.day ? 11 : 8;
+    typed.dataset.picked = type;
     // What cannot be read stays where it was typed, with what is wrong with it.
     const setDate = picker.setDate;
     picker.setDate = (date, ...how) => {

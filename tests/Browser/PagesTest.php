@@ -176,12 +176,17 @@ final class PagesTest extends BrowserTestCase
     }
 
     #[Test]
-    public function nothing_jumps_while_a_page_loads(): void
+    public function nothing_jumps_while_a_page_loads_on_a_slow_line_and_a_slow_machine(): void
     {
         $watch = self::$shared?->ask('Page.addScriptToEvaluateOnNewDocument', [
             'source' => 'window.jumped = 0; new PerformanceObserver((all) => { for (const one of all.getEntries()) if '.
                 '(!one.hadRecentInput) window.jumped += one.value; }).observe({type: "layout-shift", buffered: true});',
         ])['identifier'];
+        $line = ['offline' => false, 'downloadThroughput' => 200_000, 'uploadThroughput' => 200_000];
+        self::$shared?->ask('Network.enable');
+        self::$shared?->ask('Network.setCacheDisabled', ['cacheDisabled' => true]);
+        self::$shared?->ask('Network.emulateNetworkConditions', [...$line, 'latency' => 150]);
+        self::$shared?->ask('Emulation.setCPUThrottlingRate', ['rate' => 3]);
         try {
             foreach ([[1280, 800], [768, 1000], [390, 800]] as [$width, $height]) {
                 $this->browser->manage()->window()->setSize(new WebDriverDimension($width, $height));
@@ -195,6 +200,8 @@ final class PagesTest extends BrowserTestCase
                 }
             }
         } finally {
+            self::$shared?->ask('Emulation.setCPUThrottlingRate', ['rate' => 1]);
+            self::$shared?->ask('Network.disable');
             self::$shared?->ask('Page.removeScriptToEvaluateOnNewDocument', ['identifier' => $watch]);
         }
     }
