@@ -4,152 +4,292 @@ declare(strict_types=1);
 
 namespace Bench;
 
+use App\Artwork\Models\Artwork;
 use App\Floor\Projections\Projections;
-use Carbon\CarbonImmutable;
+use Hakama\House\HouseRule;
 use Illuminate\Support\Facades\DB;
+use Illuminate\Support\Facades\Schema;
+use Illuminate\Support\Facades\Storage;
 
-/** A shop of some years: thousands of finished orders, and forty open ones beside those of the demo. */
+/**
+ * A shop of some years, whole: what the demo lived through in its quarter, lived before it again and again, every four
+ * weeks, by more machines, customers and artworks; and what is open in it, ordered again for the weeks to come. Every
+ * table that grows with a shop's years grows; numbers and the log go in the order of time. There has to be room below
+ * the demo: prepare() comes before it is loaded.
+ */
 final class Crowd
 {
-    private const OPEN = 40;
+    private const ROOM = 20_000_000;
+    private const GROWING = [
+        'orders',
+        'order_lines',
+        'decorations',
+        'batches',
+        'pieces',
+        'floor_events',
+        'finishings',
+        'hand_overs',
+        'invoices',
+        'arrivals',
+        'changes',
+        'cares',
+        'purchases',
+    ];
 
-    public static function load(int $orders, int $events): void
+    /** The ids of one life lie so far from those of the next. */
+    private int $span = 0;
+
+    public static function prepare(): void
     {
-        $now = CarbonImmutable::now();
-        $machines = DB::table('machines')->orderBy('id')->pluck('id')->all();
-        $artworks = DB::table('artworks')
-            ->whereIn('name', ['Ferry roundel', 'Seed sprig', 'Ringers’ bell', 'Loaf and moon'])
-            ->pluck('id')
-            ->all();
-        $customers = DB::table('customers')->pluck('id')->all();
-        $frame = DB::table('frames')->where('code', 'R-12')->value('id');
-        $next = static fn(string $table): int => 1 + (int) DB::table($table)->max('id');
-        [$order, $line, $decoration, $batch, $piece] = array_map($next, [
-            'orders',
-            'order_lines',
-            'decorations',
-            'batches',
-            'pieces',
-        ]);
-        $number = 1 + (int) DB::table('orders')->max('number');
-        $orders -= DB::table('orders')->count();
-        $each = (int) ceil(($events - DB::table('floor_events')->count()) / ($orders - self::OPEN));
-        $rows = [];
-        $written = DB::table('floor_events')->count();
-
-        DB::statement('set autocommit = 0');
-        for ($i = 0; $i < $orders; $i++) {
-            $open = $i >= $orders - self::OPEN;
-            $at = $open ? $now->subDays(2) : $now->subMinutes(60 * 24 * 3 + ($orders - $i) * 200);
-            $machine = $machines[$i % count($machines)];
-            $rows['orders'][] = [
-                'id' => $order,
-                'number' => $number++,
-                'customer_id' => $customers[$i % count($customers)],
-                'received_at' => $at,
-                'due_at' => $open ? $now->addWeekdays(1 + ($i % 9))->setTime(16, 0) : $at->addDays(2),
-                'note' => '',
-            ];
-            $rows['order_lines'][] = [
-                'id' => $line,
-                'order_id' => $order,
-                'garment' => 'apron',
-                'fabric' => 'canvas',
-                'style' => 'Oven',
-                'colour_name' => 'ecru',
-                'colour_hex' => '#e6dcc3',
-            ];
-            $rows['decorations'][] = [
-                'id' => $decoration,
-                'order_line_id' => $line,
-                'artwork_id' => $artworks[$i % count($artworks)],
-                'position' => 'centre',
-            ];
-            $rows['setups'][] = [
-                'decoration_id' => $decoration,
-                'frame_id' => $frame,
-                'turn_deg' => 0,
-                'backing' => 'tear_away',
-                'layers' => 2,
-                'adhesive' => false,
-                'topper' => false,
-                'needle_size' => '75/11',
-                'needle_point' => 'sharp',
-                'speed_spm' => 850,
-                'hoop_s' => 90,
-            ];
-            foreach ($machines as $one) {
-                $rows['setup_times'][] = [
-                    'setup_id' => $decoration,
-                    'machine_id' => $one,
-                    'seconds' => 400 + ($i % 300),
-                ];
-            }
-            $rows['batches'][] = [
-                'id' => $batch,
-                'code' => "B-{$batch}x",
-                'decoration_id' => $decoration,
-                'machine_id' => $machine,
-                'rank' => 100 + $i,
-            ];
-            $pieces = range($piece, $piece + 11);
-            foreach ($pieces as $k => $id) {
-                $rows['pieces'][] = [
-                    'id' => $id,
-                    'order_id' => $order,
-                    'decoration_id' => $decoration,
-                    'size' => 'one',
-                    'number' => $k + 1,
-                    'state' => $open ? 'waiting' : 'done',
-                ];
-            }
-            for ($k = 0; ! $open && $k < $each && $written < $events; $k++) {
-                $kind = $k === 0 ? 'preflight_done' : ['load_started', 'sewn', 'piece_done'][$k % 3];
-                $rows['floor_events'][] = [
-                    'event_id' => sprintf('%08x-0000-4000-8000-%012x', $order, $k),
-                    'kind' => $kind,
-                    'machine_id' => $machine,
-                    'batch_id' => $batch,
-                    'order_id' => $order,
-                    'load' => intdiv($k, 3),
-                    'stitch' => $kind === 'sewn' ? 5000 : 0,
-                    'clock_s' => $kind === 'sewn' ? 420 : 0,
-                    'planned_s' => $kind === 'sewn' ? 400 : 0,
-                    'pieces' => json_encode([$pieces[intdiv($k, 3) % 12]]),
-                    'piece_count' => $k === 0 ? 0 : 1,
-                    'source' => 'hand',
-                    'recorded_at' => $at->addSeconds(60 * $k),
-                ];
-                $written++;
-            }
-            [$order, $line, $decoration, $batch, $piece] = [
-                $order + 1,
-                $line + 1,
-                $decoration + 1,
-                $batch + 1,
-                $piece + 12,
-            ];
-            if ($i % 250 === 249 || $i === $orders - 1) {
-                foreach ($rows as $table => $some) {
-                    foreach (array_chunk($some, 2000) as $part) {
-                        DB::table($table)->insert($part);
-                    }
-                }
-                $rows = [];
-            }
+        foreach (self::GROWING as $table) {
+            DB::statement("alter table {$table} auto_increment = ".(self::ROOM + 1));
         }
-        DB::statement('commit');
-        DB::statement('set autocommit = 1');
-        // What is kept of a log that was written like this is what it says; only the days are added up.
-        DB::table('projections')->where('name', '!=', 'days')->update(['seq' => DB::table('floor_events')->max('seq')]);
+    }
+
+    /** @param int $open batches that wait for their machines, at least */
+    public function load(int $orders, int $machines, int $open): void
+    {
+        DB::statement('set foreign_key_checks = 0, unique_checks = 0');
+        foreach (self::GROWING as $table) {
+            $last = (int) DB::table($table)->max(self::key($table)) - self::ROOM;
+            $this->span = max($this->span, $last + 1);
+        }
+        // The newest numbers stay with the demo.
+        DB::statement('update orders set number = number + 1000000 order by number desc');
+        DB::statement('update invoices set number = number + 1000000 order by number desc');
+        DB::statement("update changes set thing = thing + 1000000 where kind = 'order'");
+        $this->machines($machines);
+
+        $done = DB::table('orders')->whereIn('id', DB::table('hand_overs')->select('order_id'))->pluck('id')->all();
+        $waiting = DB::table('batches')
+            ->whereNotIn('batches.id', DB::table('floor_events')->select('batch_id'))
+            ->join('decorations', 'decorations.id', '=', 'batches.decoration_id')
+            ->join('order_lines', 'order_lines.id', '=', 'decorations.order_line_id')
+            ->pluck('order_id')
+            ->all();
+        $lives = max(0, (int) ceil(($orders - $open - DB::table('orders')->count()) / count($done)));
+        $again = max(0, (int) ceil(($open - count($waiting)) / count($waiting)));
+        $groups = max(1, intdiv($machines, 3));
+        $others = 1 + intdiv($lives, 5);
+        $this->customersAndArtworks($others);
+        $this->live($done, array_map(static fn(int $k): array => [
+            'k' => -$k,
+            'days' => -28 * $k,
+            'machine' => 3 * ($k % $groups),
+            'other' => intdiv($k, 5),
+        ], $lives > 0 ? range(1, $lives) : []));
+        $this->log();
+        $this->live(array_unique($waiting), array_map(static fn(int $k): array => [
+            'k' => $k,
+            'days' => 7 * (1 + $k % 5),
+            'machine' => 3 * ($k % $groups),
+            'other' => $k % $others,
+        ], $again > 0 ? range(1, $again) : []));
+        DB::statement('drop table if exists lives, lived');
+
+        DB::statement('update batches join (select batches.id, row_number() over (partition by batches.machine_id order '.
+            'by due_at, batches.id) as place from batches join decorations on decorations.id = decoration_id join '.
+            'order_lines on order_lines.id = order_line_id join orders on orders.id = order_id) as wanted using (id) set '.
+            'batches.rank = wanted.place where batches.machine_id is not null');
+        DB::statement('update order_numbers set last = (select max(number) from orders)');
+        DB::statement('set foreign_key_checks = 1, unique_checks = 1');
+        DB::table('projections')->update(['seq' => DB::table('floor_events')->max('seq')]);
         app(Projections::class)->bringUp();
-        DB::statement('analyze table orders, pieces, floor_events, batches, decorations');
-        printf(
-            "  %d orders, %d pieces, %d events, %d open batches\n",
+        DB::statement('analyze table '.implode(', ', self::GROWING).', setups, setup_times, day_sums, batch_runs');
+    }
+
+    /** What is in it, for whoever wants to know. */
+    public static function told(): string
+    {
+        return sprintf(
+            '%d orders, %d pieces, %d events, %d machines, %d open batches',
             DB::table('orders')->count(),
             DB::table('pieces')->count(),
             DB::table('floor_events')->count(),
+            DB::table('machines')->count(),
             DB::table('pieces')->where('state', '!=', 'done')->distinct()->count('decoration_id'),
         );
+    }
+
+    /** Others like the three that are there, with needles of their own, and frames and people for them. */
+    private function machines(int $machines): void
+    {
+        DB::table('frames')->update(['count' => DB::raw('count * '.intdiv($machines + 2, 3))]);
+        DB::table('house_rules')->insert(['name' => HouseRule::People->value, 'value' => 1 + intdiv($machines, 2)]);
+        for ($id = 4; $id <= $machines; $id++) {
+            $of = 1 + ($id - 1) % 3;
+            self::copy('machines', "t.id = {$of}", [
+                'id' => (string) $id,
+                'code' => "'M{$id}'",
+                'token_hash' => "sha2('M{$id}', 256)",
+            ]);
+            self::copy('needles', "t.machine_id = {$of}", ['id' => "t.id + 1000 * {$id}", 'machine_id' => (string) $id]);
+            foreach (['needle_fittings', 'cares'] as $table) {
+                self::copy($table, "t.machine_id = {$of}", [
+                    'seq' => 'null',
+                    'machine_id' => (string) $id,
+                    'event_id' => self::uuid('event_id', (string) $id),
+                ]);
+            }
+            self::copy('setup_times', "t.machine_id = {$of}", ['machine_id' => (string) $id]);
+        }
+    }
+
+    /** Each with a name, and each artwork with a tape, of its own. */
+    private function customersAndArtworks(int $others): void
+    {
+        $tapes = Artwork::query()->get()->map(static fn(Artwork $one): array => [
+            $one->id,
+            Storage::exists("tapes/{$one->checksum}.dst") ? (string) Storage::get("tapes/{$one->checksum}.dst") : null,
+        ])->all();
+        for ($i = 1; $i < $others; $i++) {
+            self::copy('customers', 't.id < 1000', ['id' => "t.id + 1000 * {$i}", 'name' => "concat(t.name, ' {$i}')"]);
+            foreach ($tapes as [$id, $tape]) {
+                $tape = $tape === null ? null : substr_replace($tape, str_pad("N{$id}-{$i}", 16), 3, 16);
+                $checksum = hash('sha256', $tape ?? "{$id}-{$i}");
+                $tape === null ?: Storage::put("tapes/{$checksum}.dst", $tape);
+                self::copy('artworks', "t.id = {$id}", [
+                    'id' => "t.id + 1000 * {$i}",
+                    'name' => "concat(t.name, ' {$i}')",
+                    'checksum' => "'{$checksum}'",
+                    'family_id' => "t.family_id + 1000 * {$i}",
+                ]);
+            }
+            self::copy('artwork_blocks', 't.artwork_id < 1000', [
+                'id' => 'null',
+                'artwork_id' => "t.artwork_id + 1000 * {$i}",
+            ]);
+        }
+    }
+
+    /**
+     * @param list<int>                                                       $orders what is lived again
+     * @param list<array{k: int, days: int, machine: int, other: int}> $lives  each by whom, and how many days later
+     */
+    private function live(array $orders, array $lives): void
+    {
+        DB::statement('create or replace table lives (k int primary key, days int, machine int, other int)');
+        DB::statement('create or replace table lived (id bigint unsigned primary key)');
+        DB::table('lives')->insert($lives);
+        DB::table('lived')->insert(array_map(static fn(int $id): array => ['id' => $id], array_values($orders)));
+        $id = static fn(string $column): string => "t.{$column}";
+        $away = "l.k * {$this->span}";
+        $later = static fn(string $column): string => "t.{$column} + interval l.days day";
+        $machine = 'if(t.machine_id + l.machine > (select max(id) from machines), t.machine_id, t.machine_id + l.machine)';
+        $line = 'select id from order_lines where order_id in (select id from lived)';
+        $decoration = "select id from decorations where order_line_id in ({$line})";
+        $ids = static fn(string ...$columns): array => array_combine($columns, array_map(
+            static fn(string $column): string => "cast({$id($column)} as signed) + {$away}",
+            $columns,
+        ));
+        $new = static fn(string $column): array => [$column => self::uuid($column, 'l.k')];
+        $of = 't.order_id in (select id from lived)';
+
+        self::copy('orders', 't.id in (select id from lived)', [
+            ...$ids('id'),
+            'number' => 't.number + 120 * l.k',
+            'customer_id' => 't.customer_id + 1000 * l.other',
+            // What waits is ordered already.
+            'received_at' => "if(l.days > 0, t.received_at, {$later('received_at')})",
+            'due_at' => $later('due_at'),
+            ...$new('form_id'),
+        ], 'lives');
+        self::copy('order_lines', $of, $ids('id', 'order_id'), 'lives');
+        self::copy('decorations', "t.order_line_id in ({$line})", [
+            ...$ids('id', 'order_line_id', 'split_from_id'),
+            'artwork_id' => 't.artwork_id + if(t.artwork_id < 1000, 1000 * l.other, 0)',
+        ], 'lives');
+        self::copy('setups', "t.decoration_id in ({$decoration})", $ids('decoration_id'), 'lives');
+        self::copy('setup_times', "t.setup_id in ({$decoration})", $ids('setup_id'), 'lives');
+        self::copy('batches', "t.decoration_id in ({$decoration})", [
+            ...$ids('id', 'decoration_id'),
+            'code' => "concat(if(l.k < 0, 'P', 'N'), abs(l.k), '-', t.id - ".self::ROOM.")",
+            'machine_id' => $machine,
+        ], 'lives');
+        self::copy('pieces', $of, $ids('id', 'order_id', 'decoration_id'), 'lives');
+        self::copy('arrivals', "t.order_line_id in ({$line})", [
+            ...$ids('id', 'order_line_id'),
+            ...$new('form_id'),
+            'came_at' => $later('came_at'),
+        ], 'lives');
+        self::copy('changes', "t.kind = 'order' and t.thing in (select number from orders where id in (select id from lived))", [
+            ...$ids('seq'),
+            'thing' => 't.thing + 120 * l.k',
+            'made_at' => $later('made_at'),
+        ], 'lives');
+        $past = ['finishings' => ['done_at', [...$ids('id', 'piece_id', 'order_id'), 'machine_id' => $machine]],
+            'invoices' => ['issued_at', [...$ids('id', 'order_id', 'credits_id'), 'number' => 't.number + 120 * l.k']],
+            'hand_overs' => ['handed_at', $ids('id', 'order_id')],
+        ];
+        foreach ($past as $table => [$at, $with]) {
+            self::copy($table, $of, [...$with, ...$new('form_id'), $at => $later($at)], 'lives');
+        }
+        self::copy('said_odds', $of, [
+            ...$ids('order_id'),
+            'due_at' => $later('due_at'),
+            'said_at' => $later('said_at'),
+        ], 'lives');
+        self::copy('day_sums', $of, [
+            ...$ids('order_id'),
+            'day' => $later('day'),
+            'machine_id' => $machine,
+        ], 'lives');
+        self::copy('batch_runs', "t.batch_id in (select id from batches where decoration_id in ({$decoration}))", $ids('batch_id'), 'lives');
+    }
+
+    /** What the machines told, one after the other as it was told, ended before the demo's own. */
+    private function log(): void
+    {
+        DB::statement('create or replace table lived_events engine = aria select l.k, t.seq as was, '.self::ROOM.
+            ' - (select count(*) from floor_events as e join lived on lived.id = e.order_id) * (select count(*) from lives) '.
+            '+ row_number() over (order by t.recorded_at + interval l.days day, l.k, t.seq) as seq '.
+            'from floor_events as t join lived on lived.id = t.order_id cross join lives as l');
+        DB::statement('alter table lived_events add primary key (seq)');
+        $away = "l.k * {$this->span}";
+        self::copy('floor_events', '1', [
+            'seq' => 'n.seq',
+            'event_id' => self::uuid('event_id', 'l.k'),
+            'machine_id' => 'if(t.machine_id + l.machine > (select max(id) from machines), t.machine_id, t.machine_id + l.machine)',
+            'batch_id' => "cast(t.batch_id as signed) + {$away}",
+            'order_id' => "cast(t.order_id as signed) + {$away}",
+            'pieces' => "concat('[', ifnull(json_value(t.pieces, '$[0]') + {$away}, ''), ifnull(concat(',', json_value(".
+                "t.pieces, '$[1]') + {$away}), ''), ']')",
+            'recorded_at' => 't.recorded_at + interval l.days day',
+        ], 'lived_events as n straight_join lives as l using (k) straight_join floor_events as t on t.seq = n.was');
+        DB::statement('drop table lived_events');
+        DB::statement('update batch_runs join (select batch_id, max(seq) as last from floor_events where seq <= '.self::ROOM.
+            ' group by batch_id) as e using (batch_id) set batch_runs.seq = e.last');
+    }
+
+    /**
+     * @param array<string, string> $with by column what is put there instead of what t, the row it is copied from, has
+     */
+    private static function copy(string $table, string $where, array $with, ?string $times = null): void
+    {
+        $columns = array_column(array_filter(
+            Schema::getColumns($table),
+            static fn(array $one): bool => $one['generation'] === null,
+        ), 'name');
+        $values = array_map(static fn(string $one): string => $with[$one] ?? "t.`{$one}`", $columns);
+        $from = match ($times) {
+            null => "`{$table}` as t",
+            'lives' => "lives as l straight_join `{$table}` as t",
+            default => $times,
+        };
+        DB::statement("insert into `{$table}` (`".implode('`, `', $columns).'`) select '.implode(', ', $values).
+            " from {$from} where {$where}".($times === null ? '' : ' order by '.($table === 'floor_events' ? 'n.seq' : 'l.k')));
+    }
+
+    /** Another of its kind for each other that it is told with. */
+    private static function uuid(string $column, string $with): string
+    {
+        $sign = "md5(concat(t.{$column}, {$with}))";
+
+        return "insert(insert({$sign}, 13, 1, '4'), 17, 1, '8')";
+    }
+
+    private static function key(string $table): string
+    {
+        return in_array($table, ['floor_events', 'changes', 'cares'], true) ? 'seq' : 'id';
     }
 }

@@ -2,13 +2,11 @@
 
 declare(strict_types=1);
 
-use Bench\Crowd;
 use Bench\Figures;
 use Bench\Player;
 
 require __DIR__.'/../vendor/autoload.php';
 require __DIR__.'/Figures.php';
-require __DIR__.'/Crowd.php';
 require __DIR__.'/Player.php';
 require __DIR__.'/PlanWorkload.php';
 
@@ -23,6 +21,3 @@ $figures->hands();
 $figures->plans();
 $figures->pages('Pages with the demo data');
 (new Player($argv[1], $argv[2]))->measure();
-printf("\nLoading 5 000 orders and 200 000 events ...\n");
-Crowd::load(5000, 200_000);
-$figures->pages('Pages with 5 000 orders and 200 000 events');

@@ -5,7 +5,7 @@ declare(strict_types=1);
 namespace App\Plan;
 
 use Hakama\Plan\Option;
-use Hakama\Plan\Options;
+use Hakama\Plan\Soonest;
 
 /** At whose cost something that is asked for would be sewn. */
 enum AskedWay: string
@@ -23,12 +23,12 @@ enum AskedWay: string
         };
     }
 
-    public function of(Options $options): ?Option
+    public function of(Soonest $soonest): ?Option
     {
         return match ($this) {
-            self::Behind => $options->soonestBehind(),
-            self::Keeping => $options->soonestKeepingPromises(),
-            self::Rush => $options->soonestAtAll(),
+            self::Behind => $soonest->behind,
+            self::Keeping => $soonest->keeping,
+            self::Rush => $soonest->atAll,
         };
     }
 }

@@ -4,18 +4,26 @@ declare(strict_types=1);
 
 namespace App\Plan;
 
+use App\Foundation\Clock\Moment;
 use Carbon\CarbonImmutable;
 
 /** The order a batch is for. */
 final readonly class OrderedBy
 {
-    /** @param int $blanksShort garments of the batch's line that are missing: it cannot be done before they come */
+    /**
+     * @param string $due         as the tables have it: many are kept and few are asked for their day
+     * @param int    $blanksShort garments of the batch's line that are missing: it cannot be done before they come
+     */
     public function __construct(
         public int $id,
         public int $number,
         public string $customer,
-        public CarbonImmutable $receivedAt,
-        public CarbonImmutable $dueAt,
+        private string $due,
         public int $blanksShort = 0,
     ) {}
+
+    public function dueAt(): CarbonImmutable
+    {
+        return Moment::read($this->due);
+    }
 }

@@ -23,7 +23,7 @@ final readonly class Newcomers
         $ids = $left = [];
         foreach ($new as $batch) {
             $with = $workload->with([...array_values($workload->batches), $batch]);
-            $option = Options::of(Timetable::of($with, $sequence), $batch->id)->soonestBehind();
+            $option = Soonest::of(Timetable::of($with, $sequence), $batch->id)->behind;
             if ($option === null) {
                 $left[] = $batch->id;
                 continue;

@@ -4,10 +4,7 @@ declare(strict_types=1);
 
 namespace Hakama\Plan;
 
-/**
- * Every place a batch could stand in a plan, weighed against the plan as it is: why it is where it is, or when it
- * could be ready.
- */
+/** Every place a batch could stand in a plan, weighed against the plan as it is: why it is where it is. */
 final readonly class Options
 {
     /** @param list<Option> $all cheapest first */
@@ -84,28 +81,6 @@ final readonly class Options
         return $options;
     }
 
-    /** The soonest end that is possible when no other batch ends later for it. */
-    public function soonestBehind(): ?Option
-    {
-        return self::soonest(
-            array_filter($this->all, static fn(Option $option): bool => $option->others->pushesNobody()),
-        );
-    }
-
-    /** The soonest end that is possible when others may be moved, as long as none of them becomes late by it. */
-    public function soonestKeepingPromises(): ?Option
-    {
-        return self::soonest(
-            array_filter($this->all, static fn(Option $option): bool => $option->others->late === []),
-        );
-    }
-
-    /** The soonest end there is, whatever it does to others. */
-    public function soonestAtAll(): ?Option
-    {
-        return self::soonest($this->all);
-    }
-
     /** The best place beside the one it has. */
     public function nextBest(): ?Option
     {
@@ -116,14 +91,6 @@ final readonly class Options
         }
 
         return null;
-    }
-
-    /** @param array<int, Option> $options */
-    private static function soonest(array $options): ?Option
-    {
-        usort($options, static fn(Option $a, Option $b): int => [$a->end, $a->costMore] <=> [$b->end, $b->costMore]);
-
-        return $options[0] ?? null;
     }
 
     /**

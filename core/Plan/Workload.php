@@ -60,6 +60,12 @@ final readonly class Workload
         );
     }
 
+    /** @return array<array-key, mixed> what was found out on the way is found out again: it is larger than the rest */
+    public function __serialize(): array
+    {
+        return [...get_object_vars($this), 'obstacles' => new \ArrayObject(), 'needles' => new \ArrayObject()];
+    }
+
     /**
      * The same shop with other work.
      *

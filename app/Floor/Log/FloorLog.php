@@ -124,6 +124,7 @@ final class FloorLog
             ->join('decorations as d', 'd.id', '=', 'b.decoration_id')
             ->join('setups as s', 's.decoration_id', '=', 'd.id')
             ->join('artworks as a', 'a.id', '=', 'd.artwork_id')
+            ->where('holds', 1)
             ->get(['batch_runs.*', 's.frame_id', 'a.copies']);
         foreach ($runs as $run) {
             [$frame, $copies] = [(int) $run->getAttribute('frame_id'), (int) $run->getAttribute('copies')];

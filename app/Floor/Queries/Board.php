@@ -236,7 +236,7 @@ final readonly class Board
                 max(0, $free),
                 (float) $open->batch->sewing->hoopS,
             ),
-            $ends === null ? 0.0 : max(0.0, $open->order->dueAt->diffInMinutes($ends, false)),
+            $ends === null ? 0.0 : max(0.0, $open->order->dueAt()->diffInMinutes($ends, false)),
             $prepare,
             $prepareS,
         );

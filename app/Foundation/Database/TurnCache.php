@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Foundation\Database;
 
 use Closure;
+use Error;
 use Illuminate\Support\Facades\Cache;
 
 /**
@@ -21,18 +22,24 @@ final class TurnCache
      *
      * @param Closure(): T $read    from the tables
      * @param bool         $byFloor whether what happens at machines changes it too
+     * @param string       $also    what else it hangs on, such as the minute
      *
      * @return T
      */
-    public function get(string $name, Closure $read, bool $byFloor = false): array
+    public function get(string $name, Closure $read, bool $byFloor = false, string $also = ''): array
     {
         if (Transaction::isOpen()) {
             return $read();
         }
         // What is read after the number is as new as the number says, or newer.
         [$shop, $floor] = $this->turns ??= Transaction::counts();
-        $turn = $byFloor ? "{$shop}.{$floor}" : (string) $shop;
-        $kept = Cache::get($name);
+        $turn = ($byFloor ? "{$shop}.{$floor}" : (string) $shop).$also;
+        try {
+            $kept = Cache::get($name);
+        } catch (Error) {
+            // What an earlier version kept is another thing.
+            $kept = null;
+        }
         if (is_array($kept) && ($kept['turn'] ?? null) === $turn) {
             return $kept['rows'];
         }

@@ -20,7 +20,7 @@ use App\Setup\Actions\SetupChoices;
 use App\Shop\Catalogue\Catalogue;
 use Carbon\CarbonImmutable;
 use Hakama\Garment\Size;
-use Hakama\Plan\Options;
+use Hakama\Plan\Soonest;
 
 /** An answer of the plan becomes the order: entered, set up like what it was asked after, and put where it was answered. */
 final readonly class BookAnswer
@@ -72,7 +72,7 @@ final readonly class BookAnswer
             $code = $this->choices->keepAdvised($decoration)->code;
             $this->plan->placeOpen();
             $this->board->forget();
-            $option = $way->of(Options::of($this->board->timetable(), $code));
+            $option = $way->of(Soonest::of($this->board->timetable(), $code));
             if ($option !== null) {
                 $this->plan->move($code, $option->machine, $option->rank, PlanBoard::version());
             }

@@ -18,8 +18,8 @@ use App\Shop\Figure;
 use Hakama\Plan\BatchJob;
 use Hakama\Plan\BatchSewing;
 use Hakama\Plan\Equipment;
-use Hakama\Plan\Options;
 use Hakama\Plan\Promise;
+use Hakama\Plan\Soonest;
 use Hakama\Plan\Timetable;
 use Illuminate\Contracts\View\View;
 
@@ -94,10 +94,10 @@ final readonly class AskController
             new Promise($workload->now, $due ?? PHP_INT_MAX >> 8),
         );
         $with = $workload->with([...array_values($workload->batches), $batch]);
-        $options = Options::of(Timetable::of($with, $board->sequence()), self::ASKED);
+        $soonest = Soonest::of(Timetable::of($with, $board->sequence()), self::ASKED);
         $said = [];
         foreach (AskedWay::cases() as $way) {
-            $option = $way->of($options);
+            $option = $way->of($soonest);
             $said[] = [
                 $way,
                 $option === null

@@ -24,7 +24,7 @@ final class RecordOdds implements ShouldQueue
     {
         $due = [];
         foreach ($board->batches() as $batch) {
-            $due[$batch->order->number] = $batch->order->dueAt;
+            $due[$batch->order->number] = $batch->order->dueAt();
         }
         $given = $odds->inForce()->orders;
         Transaction::run(static fn() => PromiseRecord::said($given, $due));

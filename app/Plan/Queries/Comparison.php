@@ -94,12 +94,12 @@ final readonly class Comparison
         }
         $messages = [];
         foreach ($orders as $number => $order) {
-            if ($latest[$number] <= max(ShopClock::seconds($order->dueAt), $thought[$number])) {
+            if ($latest[$number] <= max(ShopClock::seconds($order->dueAt()), $thought[$number])) {
                 continue;
             }
             $messages[] = [
                 $order,
-                __('plan.comparison.your_order_no_was_promised_for', ['number' => $number, 'due_at' => Dates::longDayTime($order->dueAt), 'value' => $latest[$number] === PHP_INT_MAX
+                __('plan.comparison.your_order_no_was_promised_for', ['number' => $number, 'due_at' => Dates::longDayTime($order->dueAt()), 'value' => $latest[$number] === PHP_INT_MAX
                         ? __('plan.comparison.we_cannot_yet_say_when_it')
                         : __('plan.comparison.it_will_be_ready', [
                             'latest' => Dates::longDayTime(ShopClock::time($latest[$number])),

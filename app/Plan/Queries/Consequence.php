@@ -20,7 +20,7 @@ final class Consequence
     public static function words(PlanBoard $board, string $code, Option $option, bool $made): string
     {
         $now = $board->timetable()->find($code);
-        $due = $board->batches()[$code]->order->dueAt;
+        $due = $board->batches()[$code]->order->dueAt();
         $words = [
             __($made ? 'plan.consequence.ends_on' : 'plan.consequence.would_end_on', [
                 'code' => $code,

@@ -150,8 +150,7 @@ final class OpenBatches
                 (int) $row->order_id,
                 (int) $row->number,
                 $row->customer,
-                Moment::read($row->received_at),
-                Moment::read($row->due_at),
+                $row->due_at,
                 (new Blanks(
                     (int) $row->garments,
                     (int) $row->spares,
@@ -190,8 +189,8 @@ final class OpenBatches
                         $row->style,
                     ),
                     new Promise(
-                        ShopClock::seconds($order->receivedAt),
-                        ShopClock::seconds($order->dueAt),
+                        ShopClock::seconds(Moment::read($row->received_at)),
+                        ShopClock::seconds($order->dueAt()),
                         (float) $row->late_weight,
                         (bool) $row->for_event,
                     ),

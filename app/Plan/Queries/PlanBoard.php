@@ -6,6 +6,7 @@ namespace App\Plan\Queries;
 
 use App\Foundation\Clock\Moment;
 use App\Foundation\Clock\ShopClock;
+use App\Foundation\Database\TurnCache;
 use App\Machine\Models\Frame;
 use App\Machine\Models\Machine;
 use App\Plan\Models\Plan;
@@ -29,42 +30,30 @@ use Hakama\Plan\Timetable;
 use Hakama\Plan\Weights;
 use Hakama\Plan\Workload;
 use Illuminate\Database\Eloquent\Collection;
+use Illuminate\Support\Facades\App;
 use Illuminate\Support\Facades\DB;
 
 /** The plan in force: which batch on which machine in which order, and every time that follows. One a request. */
 final class PlanBoard
 {
-    /** @var array<string, OpenBatch>|null */
-    private ?array $batches = null;
+    /** @var array{batches: array<string, OpenBatch>, timetable: Timetable}|null */
+    private ?array $read = null;
     /** @var Collection<int, Machine>|null */
     private ?Collection $machines = null;
     /** @var Collection<int, Frame>|null */
     private ?Collection $frames = null;
-    private ?Timetable $timetable = null;
-    private ?Workload $workload = null;
 
     public function __construct(
         private readonly House $house,
         private readonly Catalogue $catalogue,
         private readonly Calendar $calendar,
+        private readonly TurnCache $kept,
     ) {}
 
     /** @return array<string, OpenBatch> by code, in order of arrival */
     public function batches(): array
     {
-        return $this->batches ??= array_column(
-            array_map(
-                static fn(OpenBatch $batch): array => [$batch->code, $batch],
-                OpenBatches::all(
-                    $this->machines()->keyBy('id'),
-                    (int) $this->house->rules()->value(HouseRule::SwapTime),
-                    (int) $this->house->rules()->value(HouseRule::ClipTime),
-                    $this->house->rules()->isPreCut(),
-                ),
-            ),
-            1,
-            0,
-        );
+        return $this->read()['batches'];
     }
 
     /** @return Collection<int, Machine> with rack and frame */
@@ -81,7 +70,7 @@ final class PlanBoard
 
     public function workload(): Workload
     {
-        return $this->workload ??= $this->makeWorkload();
+        return $this->timetable()->workload;
     }
 
     /** The same, with what people are preparing by the plan in force: what a better plan should leave where it is. */
@@ -97,7 +86,13 @@ final class PlanBoard
     /** Open batches on their machines, in the order kept. */
     public function sequence(): Sequence
     {
-        $placed = array_filter($this->batches(), static fn(OpenBatch $batch): bool => $batch->queued->machine !== null);
+        return self::sequenceOf($this->batches());
+    }
+
+    /** @param array<string, OpenBatch> $batches */
+    private static function sequenceOf(array $batches): Sequence
+    {
+        $placed = array_filter($batches, static fn(OpenBatch $batch): bool => $batch->queued->machine !== null);
         uasort(
             $placed,
             static fn(OpenBatch $a, OpenBatch $b): int => [! $a->started, $a->queued->rank] <=> [
@@ -115,7 +110,43 @@ final class PlanBoard
 
     public function timetable(): Timetable
     {
-        return $this->timetable ??= Timetable::of($this->workload(), $this->sequence());
+        return $this->read()['timetable'];
+    }
+
+    /**
+     * What waits and when it runs, as of this minute. Nearly every page asks for it and a large shop is long at it, so
+     * it is kept until something is written or the minute is over; in one, since batches of the one are those of the
+     * other.
+     *
+     * @return array{batches: array<string, OpenBatch>, timetable: Timetable}
+     */
+    private function read(): array
+    {
+        // Words of batches are those of whoever reads.
+        return $this->read ??= $this->kept->get(
+            'plan.'.App::getLocale(),
+            $this->time(...),
+            true,
+            CarbonImmutable::now()->format(' H:i d.m.Y'),
+        );
+    }
+
+    /** @return array{batches: array<string, OpenBatch>, timetable: Timetable} */
+    private function time(): array
+    {
+        $rules = $this->house->rules();
+        $batches = OpenBatches::all(
+            $this->machines()->keyBy('id'),
+            (int) $rules->value(HouseRule::SwapTime),
+            (int) $rules->value(HouseRule::ClipTime),
+            $rules->isPreCut(),
+        );
+        $batches = array_combine(array_map(static fn(OpenBatch $one): string => $one->code, $batches), $batches);
+
+        return [
+            'batches' => $batches,
+            'timetable' => Timetable::of($this->makeWorkload($batches), self::sequenceOf($batches)),
+        ];
     }
 
     /** @return array<string, string> thread => #rrggbb, of everything that is on a machine or asked for */
@@ -240,14 +271,15 @@ final class PlanBoard
     /** What was read is read anew: something of it was changed. */
     public function forget(): void
     {
-        $this->batches = $this->machines = $this->frames = $this->timetable = $this->workload = null;
+        $this->read = $this->machines = $this->frames = null;
     }
 
-    private function makeWorkload(): Workload
+    /** @param array<string, OpenBatch> $batches */
+    private function makeWorkload(array $batches): Workload
     {
         $rules = $this->house->rules();
         $needs = [];
-        foreach ($this->batches() as $batch) {
+        foreach ($batches as $batch) {
             foreach ($batch->design->blocks as $block) {
                 $needs[$block->thread] = NeedleType::forThread($block->weight)->rackSize();
             }
@@ -282,7 +314,7 @@ final class PlanBoard
                     )
                     ->all(),
             ),
-            batches: array_values(array_map(static fn(OpenBatch $batch): BatchJob => $batch->batch, $this->batches())),
+            batches: array_values(array_map(static fn(OpenBatch $batch): BatchJob => $batch->batch, $batches)),
             changeover: Changeover::of($rules),
             hands: $this->calendar->work()->hands(),
             weights: Weights::of($rules),

@@ -50,7 +50,7 @@ final class PlanExport
                         'frame' => $batch->batch->equipment->frame,
                         'changeover_s' => (int) round($placed->changeoverS / 60),
                         'start' => Dates::time(ShopClock::time($placed->start())),
-                        'due_at' => Dates::dayTime($batch->order->dueAt),
+                        'due_at' => Dates::dayTime($batch->order->dueAt()),
                     ]),
                 );
             }
@@ -178,7 +178,7 @@ final class PlanExport
                     (string) round($one->changeoverS / 60, 1),
                     $time($one->start()),
                     $time($one->end()),
-                    $batch->order->dueAt->format('Y-m-d H:i:s'),
+                    $batch->order->dueAt()->format('Y-m-d H:i:s'),
                     (string) round($one->lateS() / 60, 1),
                     implode(
                         ' ',

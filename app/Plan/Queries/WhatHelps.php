@@ -5,10 +5,10 @@ declare(strict_types=1);
 namespace App\Plan\Queries;
 
 use Hakama\Plan\BatchJob;
-use Hakama\Plan\Options;
 use Hakama\Plan\Placed;
 use Hakama\Plan\Promise;
 use Hakama\Plan\Sequence;
+use Hakama\Plan\Soonest;
 use Hakama\Plan\Timetable;
 use Hakama\Plan\Wait;
 use Hakama\Plan\WhatIf;
@@ -59,7 +59,7 @@ final readonly class WhatHelps
             yield __('plan.what_helps.blanks_here_now_order_them_earlier') => [$this->ready($placed->batch), $sequence];
         }
         if (! $placed->batch->alreadySetUp) {
-            $option = Options::of($this->board->timetable(), $placed->batch->id)->soonestKeepingPromises();
+            $option = Soonest::of($this->board->timetable(), $placed->batch->id)->keeping;
             if ($option !== null && $option->end < $placed->end()) {
                 $behind = $option->after() === null ? 'first' : "after {$option->after()}";
 

@@ -45,61 +45,65 @@ final class Timing
             }
         }
         // A batch that fits no span leaves the rack untouched, so what follows it is worked out anew.
-        while (($stuck = $this->pass($sequence)) !== null) {
-            $unplaced[] = new Unplaced(
-                $stuck,
-                new Text('plan.unplaced.no_span'),
-            );
-            $sequence = $sequence->without($stuck);
+        while (($stuck = $this->pass($sequence)) !== []) {
+            foreach ($stuck as $id) {
+                $unplaced[] = new Unplaced($id, new Text('plan.unplaced.no_span'));
+                $sequence = $sequence->without($id);
+            }
         }
 
         return [$this->placed, $unplaced];
     }
 
-    /** @return string|null the batch that found no place; null when all did */
-    private function pass(Sequence $sequence): ?string
+    /** @return array<array-key, string> by machine, the first batch of its queue that found no place */
+    private function pass(Sequence $sequence): array
     {
-        $this->placed = $this->last = [];
-        $needles = [];
+        $this->placed = $this->last = $needles = $stuck = [];
         foreach ($this->workload->lanes as $machine => $lane) {
             $needles[$machine] = $this->workload->needles($lane, $sequence->on($machine));
         }
         $next = array_fill_keys(array_keys($this->workload->lanes), 0);
-        /** @var array<string, Placed> $candidates machine => where its next batch would go */
-        $candidates = [];
+        // Machine => where its next batch would go; null where that is to be found.
+        $candidates = array_map(static fn(Lane $lane): ?Placed => null, $this->workload->lanes);
 
         while (true) {
             $best = null;
-            foreach ($this->workload->lanes as $machine => $lane) {
-                $id = $sequence->on($machine)[$next[$machine]] ?? null;
-                if ($id === null) {
-                    continue;
-                }
-                // What others placed meanwhile can only push a batch back: a place that still holds is still the
-                // earliest.
-                $candidate = $candidates[$machine] ?? null;
-                if ($candidate === null || $this->obstacle($candidate, $lane) !== null) {
+            foreach ($candidates as $machine => $candidate) {
+                if ($candidate === null) {
+                    $id = isset($stuck[$machine]) ? null : $sequence->on($machine)[$next[$machine]] ?? null;
+                    if ($id === null) {
+                        unset($candidates[$machine]);
+                        continue;
+                    }
                     $candidate = $this->place(
                         $this->workload->batches[$id],
-                        $lane,
+                        $this->workload->lanes[$machine],
                         $needles[$machine][$next[$machine]],
                     );
+                    if ($candidate === null) {
+                        $stuck[$machine] = $id;
+                        unset($candidates[$machine]);
+                        continue;
+                    }
+                    $candidates[$machine] = $candidate;
                 }
-                if ($candidate === null) {
-                    return $id;
-                }
-                $candidates[$machine] = $candidate;
                 if ($best === null || $candidate->changeoverStart < $best->changeoverStart) {
                     $best = $candidate;
                 }
             }
             if ($best === null) {
-                return null;
+                return $stuck;
+            }
+            // What others placed meanwhile can only push a batch back: of all the places that were found before, only
+            // the first has to be looked at again, and one that still holds is still the earliest.
+            $machine = $best->machine;
+            $candidates[$machine] = null;
+            if ($this->obstacle($best, $this->workload->lanes[$machine]) !== null) {
+                continue;
             }
             $this->placed[] = $best;
-            $this->last[$best->machine] = $best;
-            $next[$best->machine]++;
-            unset($candidates[$best->machine]);
+            $this->last[$machine] = $best;
+            $next[$machine]++;
         }
     }
 

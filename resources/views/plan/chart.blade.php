@@ -128,7 +128,7 @@
                             'changeover_start' => $clock($at($bar->placed->changeoverStart)),
                             'start' => Dates::time($at($bar->placed->start())),
                             'end' => $clock($at($bar->placed->end())),
-                            'due_at' => $clock($b->order->dueAt),
+                            'due_at' => $clock($b->order->dueAt()),
                         ]),
                         $late ? __('plan.chart.is_late') : '',
                         $bar->odds

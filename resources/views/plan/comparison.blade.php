@@ -123,7 +123,7 @@
                                 ? App\Foundation\Clock\ShopClock::words($at($after->end())) : '' }}
                         </td>
                         <td class="whitespace-nowrap tabular-nums">
-                            {{ App\Foundation\Clock\ShopClock::words($batch->order->dueAt) }}@if ($after && $after->lateS() > 0)
+                            {{ App\Foundation\Clock\ShopClock::words($batch->order->dueAt()) }}@if ($after && $after->lateS() > 0)
                                 <span class="now">{{ __('plan.comparison.late') }}</span>
                             @endif
                         </td>

@@ -33,7 +33,7 @@
                             <td>{{ $batch->setup->garment }}, {{ $batch->setup->position }}</td>
                             <td>{{ $placed->batch->equipment->frame }}</td>
                             <td>{{ $batch->order->number }} {{ $batch->order->customer }}</td>
-                            <td>{{ Dates::weekdayTime($batch->order->dueAt) }}@if ($placed->lateS() > 0) <strong>{{ __('plan.days.late') }}</strong> @endif</td>
+                            <td>{{ Dates::weekdayTime($batch->order->dueAt()) }}@if ($placed->lateS() > 0) <strong>{{ __('plan.days.late') }}</strong> @endif</td>
                             <td class="tick"></td>
                         </tr>
                     @endforeach

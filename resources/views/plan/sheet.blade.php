@@ -90,8 +90,8 @@
                         <td class="whitespace-nowrap tabular-nums">
                             @if ($placed->lateS() > 0)
                                 <span class="now">{{ __('plan.sheet.late', [
-                                    'due_at' => App\Foundation\Clock\ShopClock::words($b->order->dueAt),
-                                ]) }}</span>@else{{ App\Foundation\Clock\ShopClock::words($b->order->dueAt) }}
+                                    'due_at' => App\Foundation\Clock\ShopClock::words($b->order->dueAt()),
+                                ]) }}</span>@else{{ App\Foundation\Clock\ShopClock::words($b->order->dueAt()) }}
                             @endif
                         </td>
                         <td class="whitespace-nowrap tabular-nums"><x-odds :of="$odds->batches[$b->code] ?? null"

@@ -10,7 +10,7 @@
             {{ __('plan.show.for_is_due_and_ends', [
                 'code' => $one->code,
                 'customer' => $one->order->customer,
-                'due_at' => App\Foundation\Clock\ShopClock::words($one->order->dueAt),
+                'due_at' => App\Foundation\Clock\ShopClock::words($one->order->dueAt()),
                 'end' => App\Foundation\Clock\ShopClock::words(App\Foundation\Clock\ShopClock::time($late[0]->end())),
             ]) }}
         @elseif ($timetable->placed === [])

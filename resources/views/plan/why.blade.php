@@ -4,7 +4,7 @@
     $at = static fn(int $s) => App\Foundation\Clock\ShopClock::time($s);
     $next = $options->nextBest();
     $current = $options->current;
-    $due = App\Foundation\Clock\ShopClock::seconds($batch->order->dueAt);
+    $due = App\Foundation\Clock\ShopClock::seconds($batch->order->dueAt());
 @endphp
 <x-layout station="plan" :title="__('plan.why.why_is_there', ['code' => $batch->code])">
     <x-slot:say>
@@ -48,7 +48,7 @@
                         aria-label="{{ __('plan.why.strip', [
                             'now' => App\Foundation\Clock\ShopClock::words($at($placed->end())),
                             'then' => App\Foundation\Clock\ShopClock::words($at($option->end)),
-                            'due' => App\Foundation\Clock\ShopClock::words($batch->order->dueAt),
+                            'due' => App\Foundation\Clock\ShopClock::words($batch->order->dueAt()),
                         ]) }}">
                         <path d="M0 3.5H340M0 40.5H340" stroke="#d8d0c0" />
                         <rect x="{{ $x($placed->changeoverStart) }}" y="6" width="{{ max(2, $x($placed->end()) - $x($placed->changeoverStart)) }}"
@@ -161,7 +161,7 @@
                     @endif
                 @endif
                 <dt>{{ __('plan.why.due') }}</dt>
-                <dd>{{ App\Foundation\Clock\ShopClock::words($batch->order->dueAt) }}{{ $placed && $placed->lateS() > 0
+                <dd>{{ App\Foundation\Clock\ShopClock::words($batch->order->dueAt()) }}{{ $placed && $placed->lateS() > 0
                     ? __('plan.why.late') : '' }}
                 </dd>
             </dl>

@@ -11,6 +11,7 @@ use Hakama\Machine\Rack;
 use Hakama\Plan\BatchJob;
 use Hakama\Plan\BatchSewing;
 use Hakama\Plan\Changeover;
+use Hakama\Plan\Dispatch;
 use Hakama\Plan\Equipment;
 use Hakama\Plan\FrameStock;
 use Hakama\Plan\Lane;
@@ -21,6 +22,7 @@ use Hakama\Plan\Option;
 use Hakama\Plan\Options;
 use Hakama\Plan\Promise;
 use Hakama\Plan\Sequence;
+use Hakama\Plan\Soonest;
 use Hakama\Plan\Timetable;
 use Hakama\Plan\Weights;
 use Hakama\Plan\WhatIf;
@@ -72,26 +74,65 @@ final class OptionsTest extends TestCase
     {
         // Each takes 3 min to load and an hour to sew. a is due after an hour and a quarter, b after three and a half.
         $workload = self::workload([self::batch('a', 75), self::batch('b', 210), self::batch('rush', 60)]);
-        $options = Options::of(Timetable::of($workload, new Sequence(['M' => ['a', 'b']])), 'rush');
+        $soonest = Soonest::of(Timetable::of($workload, new Sequence(['M' => ['a', 'b']])), 'rush');
         $minutes = static fn(?Option $option): ?float => $option === null ? null : ($option->end - self::EIGHT) / 60;
 
         self::assertSame(
             [63.0, 126.0, 189.0],
             [
-                $minutes($options->soonestAtAll()),
-                $minutes($options->soonestKeepingPromises()),
-                $minutes($options->soonestBehind()),
+                $minutes($soonest->atAll),
+                $minutes($soonest->keeping),
+                $minutes($soonest->behind),
             ],
         );
-        self::assertSame(['a'], $options->soonestAtAll()?->others->late, 'a then ends after 126 minutes, b after 189');
+        self::assertSame(['a'], $soonest->atAll?->others->late, 'a then ends after 126 minutes, b after 189');
         self::assertSame(
             [0, 3780],
             [
-                $options->soonestKeepingPromises()?->others->later['a'] ?? 0,
-                $options->soonestKeepingPromises()?->others->later['b'] ?? 0,
+                $soonest->keeping?->others->later['a'] ?? 0,
+                $soonest->keeping?->others->later['b'] ?? 0,
             ],
         );
-        self::assertNull($options->current, 'it stands nowhere yet');
+        self::assertNull(
+            Options::of(Timetable::of($workload, new Sequence(['M' => ['a', 'b']])), 'rush')->current,
+            'it stands nowhere yet',
+        );
+    }
+
+    #[Test]
+    public function the_soonest_is_what_is_found_among_all_places_each_timed_for_itself(): void
+    {
+        $timed = $places = 0;
+        for ($seed = 1; $seed <= 60; $seed++) {
+            mt_srand($seed);
+            $workload = RandomWorkload::of(4 + $seed % 9, 2 + $seed % 3, 1 + $seed % 3, $seed % 5 === 0, $seed % 4 === 0, $seed % 7 === 0);
+            $sequence = Dispatch::asBooked($workload);
+            $batch = array_keys($workload->batches)[$seed % count($workload->batches)];
+            // Half of them stand somewhere, half are asked for.
+            $now = Timetable::of($workload, $seed % 2 === 0 ? $sequence : $sequence->without($batch));
+            $all = Options::of($now, $batch)->all;
+            $soonest = Soonest::of($now, $batch);
+            foreach (
+                [
+                    [$soonest->atAll, static fn(Option $one): bool => true],
+                    [$soonest->keeping, static fn(Option $one): bool => $one->others->late === []],
+                    [$soonest->behind, static fn(Option $one): bool => $one->others->pushesNobody()],
+                ] as [$found, $holds]
+            ) {
+                $ends = array_map(
+                    static fn(Option $one): array => [$one->end, $one->costMore],
+                    array_values(array_filter($all, $holds)),
+                );
+                self::assertEquals(
+                    $ends === [] ? null : min($ends),
+                    $found === null ? null : [$found->end, $found->costMore],
+                    "seed {$seed}",
+                );
+            }
+            $timed += $soonest->timed;
+            $places += count($all);
+        }
+        self::assertLessThan($places / 2, $timed);
     }
 
     #[Test]

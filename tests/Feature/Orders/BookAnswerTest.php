@@ -8,7 +8,7 @@ use App\Orders\Models\Order;
 use App\Plan\Models\Batch;
 use App\Plan\Queries\ShopOdds;
 use Carbon\CarbonImmutable;
-use Hakama\Plan\Options;
+use Hakama\Plan\Soonest;
 use Illuminate\Support\Str;
 use PHPUnit\Framework\Attributes\Test;
 use Tests\Feature\FeatureTestCase;
@@ -37,7 +37,7 @@ final class BookAnswerTest extends FeatureTestCase
         $placed = $board->timetable()->find((string) $decoration->batch?->code);
         self::assertNotNull($placed);
         // Nowhere it could stand would it end sooner.
-        $soonest = Options::of($board->timetable(), $placed->batch->id)->soonestAtAll();
+        $soonest = Soonest::of($board->timetable(), $placed->batch->id)->atAll;
         self::assertSame($soonest?->end, $placed->end());
         // Due when it can be promised, on a quarter of an hour; kept as often as the house wants.
         $odds = app(ShopOdds::class)->of($board->timetable())->batches[$placed->batch->id];

@@ -1,0 +1,44 @@
+<?php
+
+declare(strict_types=1);
+
+use Illuminate\Database\Migrations\Migration;
+use Illuminate\Database\Schema\Blueprint;
+use Illuminate\Support\Facades\DB;
+use Illuminate\Support\Facades\Schema;
+
+/** What is asked of ten years of orders is found by an index, and nothing runs out of numbers on the way. */
+return new class () extends Migration {
+    public function up(): void
+    {
+        Schema::table('floor_events', static function (Blueprint $table): void {
+            $table->unsignedInteger('load')->default(0)->change();
+            $table->unsignedInteger('piece_count')->default(0)->change();
+            // What was done of an order and when: the index of the order alone is the beginning of this one.
+            $table->index(['order_id', 'kind', 'recorded_at'], 'floor_events_of_order');
+        });
+        // Where its key had made it, it is gone by itself.
+        if (Schema::hasIndex('floor_events', 'floor_events_order_id_foreign')) {
+            Schema::table('floor_events', static fn(Blueprint $table) => $table->dropIndex('floor_events_order_id_foreign'));
+        }
+        Schema::table('pieces', static fn(Blueprint $table) => $table->unsignedInteger('number')->change());
+        Schema::table('needles', static fn(Blueprint $table) => $table->index(['machine_id', 'thread_id']));
+        // Frames are asked for at every touch: who holds one is found among the few that do.
+        DB::statement('alter table batch_runs add column holds tinyint unsigned as (json_length(on_frame) + '.
+            'json_length(hooped) > 0) stored, add index (holds)');
+        DB::statement('analyze table floor_events, needles, batch_runs');
+    }
+
+    public function down(): void
+    {
+        Schema::table('batch_runs', static fn(Blueprint $table) => $table->dropColumn('holds'));
+        Schema::table('needles', static fn(Blueprint $table) => $table->dropIndex(['machine_id', 'thread_id']));
+        Schema::table('pieces', static fn(Blueprint $table) => $table->unsignedSmallInteger('number')->change());
+        Schema::table('floor_events', static function (Blueprint $table): void {
+            $table->index('order_id', 'floor_events_order_id_foreign');
+            $table->dropIndex('floor_events_of_order');
+            $table->unsignedSmallInteger('load')->default(0)->change();
+            $table->unsignedSmallInteger('piece_count')->default(0)->change();
+        });
+    }
+};
