@@ -78,6 +78,16 @@ final readonly class Growth
         return $found;
     }
 
+    /** @return array<string, array{queries: int, rows: int, mib: float}> by page, the second time it is asked for */
+    public static function counted(): array
+    {
+        return array_map(static function (string $path): array {
+            self::made($path);
+
+            return self::made($path);
+        }, self::pages());
+    }
+
     /**
      * Prints what each page took at each size, what grows faster than the logarithm of the book and what is over a limit.
      *
@@ -197,13 +207,19 @@ final readonly class Growth
         memory_reset_peak_usage();
         $db->enableQueryLog();
         $answer = $kernel->handle(Request::create($path));
+        if ($answer->getStatusCode() !== 200) {
+            throw new \RuntimeException("{$path} answers {$answer->getStatusCode()}");
+        }
         ob_start();
         $answer->sendContent();
         ob_end_clean();
         $queries = count($db->getQueryLog());
         $peak = memory_get_peak_usage() - $held;
 
-        return ['queries' => $queries, 'rows' => self::read($db) - $before, 'mib' => $peak / 1_048_576];
+        $rows = self::read($db) - $before;
+        $db->disconnect();
+
+        return ['queries' => $queries, 'rows' => $rows, 'mib' => $peak / 1_048_576];
     }
 
     /** Rows that the database has looked at for this connection. */

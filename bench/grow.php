@@ -9,7 +9,7 @@ require __DIR__.'/../vendor/autoload.php';
 require __DIR__.'/Crowd.php';
 require __DIR__.'/Growth.php';
 
-// prepare | load ORDERS MACHINES OPEN | measure SERVER FILE [ONLY] | compare FILE FILE ...
+// prepare | load ORDERS MACHINES OPEN | count FILE | measure SERVER FILE [ONLY] | compare FILE FILE ...
 [, $what] = $argv;
 if ($what === 'compare') {
     exit(Growth::compare(array_map(
@@ -25,6 +25,8 @@ if ($what === 'prepare') {
     $begun = hrtime(true);
     (new Crowd())->load((int) $argv[2], (int) $argv[3], (int) $argv[4]);
     printf("%s; made in %.0f s\n", Crowd::told(), (hrtime(true) - $begun) / 1e9);
+} elseif ($what === 'count') {
+    file_put_contents($argv[2], json_encode(Growth::counted()));
 } else {
     file_put_contents($argv[3], json_encode([
         'size' => Illuminate\Support\Facades\DB::table('orders')->count(),

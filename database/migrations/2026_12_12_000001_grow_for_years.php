@@ -9,13 +9,38 @@ use Illuminate\Support\Facades\Schema;
 
 /** What is asked of ten years of orders is found by an index, and nothing runs out of numbers on the way. */
 return new class () extends Migration {
+    private const KINDS = [
+        'preflight_done',
+        'load_started',
+        'thread_broke',
+        'bobbin_ran_out',
+        'bobbin_changed',
+        'stopped',
+        'hand_stop',
+        'resumed',
+        'sewn',
+        'piece_hooped',
+        'hooping_done',
+        'piece_done',
+        'piece_spoiled',
+        'piece_rejected',
+        'piece_returned',
+        'spoil_withdrawn',
+    ];
+
     public function up(): void
     {
         Schema::table('floor_events', static function (Blueprint $table): void {
+            // A kind is a byte, and stands in two indexes.
+            $table->enum('kind', self::KINDS)->change();
             $table->unsignedInteger('load')->default(0)->change();
             $table->unsignedInteger('piece_count')->default(0)->change();
             // What was done of an order and when: the index of the order alone is the beginning of this one.
             $table->index(['order_id', 'kind', 'recorded_at'], 'floor_events_of_order');
+            $table->dropIndex('floor_events_kind');
+            $table->index(['kind', 'recorded_at'], 'floor_events_of_kind');
+            $table->dropIndex('floor_events_recorded_at_machine_id_order_id_index');
+            $table->index('recorded_at');
         });
         // Where its key had made it, it is gone by itself.
         if (Schema::hasIndex('floor_events', 'floor_events_order_id_foreign')) {
@@ -37,6 +62,11 @@ return new class () extends Migration {
         Schema::table('floor_events', static function (Blueprint $table): void {
             $table->index('order_id', 'floor_events_order_id_foreign');
             $table->dropIndex('floor_events_of_order');
+            $table->index(['kind', 'recorded_at', 'machine_id'], 'floor_events_kind');
+            $table->dropIndex('floor_events_of_kind');
+            $table->index(['recorded_at', 'machine_id', 'order_id']);
+            $table->dropIndex(['recorded_at']);
+            $table->string('kind', 24)->change();
             $table->unsignedSmallInteger('load')->default(0)->change();
             $table->unsignedSmallInteger('piece_count')->default(0)->change();
         });

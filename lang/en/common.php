@@ -88,6 +88,9 @@ return [
     'known_host' => [
         'this_shop_has_another_address' => 'This shop has another address.',
     ],
+    'lane_pages' => [
+        'machines_shown' => 'Machines shown',
+    ],
     'language' => [
         'language' => 'Language',
         'change' => 'Change language',
@@ -274,6 +277,11 @@ return [
     'strip' => [
         'on_the_machine' => ', {sewing} on the machine',
         'of_pieces_done' => '{done} of {of} pieces done{value}',
+    ],
+    'turn_pages' => [
+        'pages' => 'Pages of this list',
+        'earlier' => 'Earlier',
+        'more' => 'More',
     ],
     'words' => [
         'as_kept' => '{words}',

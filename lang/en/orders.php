@@ -211,8 +211,6 @@ return [
         'late_by' => '{ends}, late by {span}',
         'past_due' => 'past due, {state}',
         'n_95_by' => '95 % by {end_p95}',
-        'earlier' => 'Earlier',
-        'more' => 'More',
         'customer' => 'Customer',
         'garment' => 'Garment',
     ],

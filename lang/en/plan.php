@@ -350,7 +350,7 @@ return [
         'striped_changeover_shaded_hooping_of_the' => 'Striped: changeover. Shaded: hooping of the first load. Each crease is a load. Below, each needle is a strand in its thread colour; a red tick marks a thread change. Dashed: waiting for blanks, frames or people. Green: sewn. The blue line below an end runs from a 50 % to an 80 % chance, and thin to 95 %. At the bottom: people needed for changeovers and hooping at the same time; above the dotted line is more than are there.',
         'shift' => 'shift',
         'with_an_arrow_key_enter_on' => 'with an arrow key; Enter on one shows why it is there. Running batches stay.',
-        'all_planned_batches' => 'All planned batches',
+        'all_planned_batches' => 'Planned batches',
         'batch' => 'Batch',
         'on' => 'On',
         'changeover' => 'Changeover',

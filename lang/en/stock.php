@@ -182,6 +182,7 @@ return [
     ],
     'thread_controller' => [
         'cone_of_removed_from_the_shelf' => 'Cone {number} of {code} removed from the shelf.',
+        'cone_saved' => '{code} {name}, cone {number}: {metres} m at {shelf}.',
     ],
     'thread_list_controller' => [
         'this_is_not_a_thread_list' => 'This is not a thread list. {get_message}',

@@ -88,6 +88,9 @@ return [
     'known_host' => [
         'this_shop_has_another_address' => 'Este taller tiene otra dirección.',
     ],
+    'lane_pages' => [
+        'machines_shown' => 'Máquinas mostradas',
+    ],
     'language' => [
         'language' => 'Idioma',
         'change' => 'Cambiar idioma',
@@ -274,6 +277,11 @@ return [
     'strip' => [
         'on_the_machine' => ', {sewing} en la máquina',
         'of_pieces_done' => '{done} de {of} piezas hechas{value}',
+    ],
+    'turn_pages' => [
+        'pages' => 'Páginas de esta lista',
+        'earlier' => 'Anteriores',
+        'more' => 'Más',
     ],
     'words' => [
         'as_kept' => '{words}',

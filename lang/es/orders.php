@@ -211,8 +211,6 @@ return [
         'late_by' => '{ends}, {span} tarde',
         'past_due' => 'pasada la fecha, {state}',
         'n_95_by' => '95 % el {end_p95}',
-        'earlier' => 'Anteriores',
-        'more' => 'Más',
         'customer' => 'Cliente',
         'garment' => 'Prenda',
     ],

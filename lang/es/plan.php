@@ -350,7 +350,7 @@ return [
         'striped_changeover_shaded_hooping_of_the' => 'A rayas: cambio. Sombreado: embastidado de la primera carga. Cada pliegue es una carga. Debajo, cada aguja es una hebra del color de su hilo; una marca roja es un cambio de hilo. Discontinuo: espera prendas, bastidores o gente. Verde: bordado. La línea azul bajo un final va del 50 % al 80 %, y fina hasta el 95 %. Abajo: gente necesaria a la vez para cambios y embastidado; sobre la línea de puntos hay más de la presente.',
         'shift' => 'shift',
         'with_an_arrow_key_enter_on' => 'con una flecha; Intro sobre uno muestra por qué está ahí. Los lotes en marcha se quedan.',
-        'all_planned_batches' => 'Todos los lotes planificados',
+        'all_planned_batches' => 'Lotes planificados',
         'batch' => 'Lote',
         'on' => 'En',
         'changeover' => 'Cambio',

@@ -182,6 +182,7 @@ return [
     ],
     'thread_controller' => [
         'cone_of_removed_from_the_shelf' => 'Cono {number} de {code} quitado del estante.',
+        'cone_saved' => '{code} {name}, cono {number}: {metres} m en {shelf}.',
     ],
     'thread_list_controller' => [
         'this_is_not_a_thread_list' => 'Esto no es una lista de hilos. {get_message}',

@@ -19,6 +19,7 @@ function send(bar, machine, rank) {
             version: sheet().dataset.version,
             day: sheet().dataset.day,
             zoom: sheet().dataset.zoom,
+            part: sheet().dataset.part,
             _token: sheet().dataset.token,
         },
     });

@@ -17,7 +17,6 @@ use Hakama\House\HouseRule;
 use Hakama\House\HouseRules;
 use Hakama\Stitch\Finding;
 use Illuminate\Contracts\View\View;
-use Illuminate\Database\Eloquent\Builder;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Http\RedirectResponse;
 use Illuminate\Http\Response;
@@ -110,9 +109,13 @@ final class ArtworkController
             'dense' => (int) $rules->value(HouseRule::DenseStitches),
             'trimJumps' => (int) $rules->value(HouseRule::TrimJumps),
             'ordered' => Order::query()
-                ->whereHas('lines.decorations', static fn(Builder $of): Builder => $of->whereBelongsTo($artwork))
-                ->orderByDesc('id')
+                ->join('order_lines as l', 'l.order_id', '=', 'orders.id')
+                ->join('decorations as d', 'd.order_line_id', '=', 'l.id')
+                ->where('d.artwork_id', $artwork->id)
+                ->distinct()
+                ->orderByDesc('orders.id')
                 ->limit(6)
+                ->get(['orders.id', 'orders.number'])
                 ->pluck('number'),
         ]);
     }

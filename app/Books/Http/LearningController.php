@@ -9,10 +9,13 @@ use App\Books\Learning\Learning;
 use App\Books\Learning\RuleLearning;
 use App\Books\Learning\SpoilageLearning;
 use App\Books\Learning\Suggestion;
+use App\Foundation\Database\TurnCache;
+use App\Foundation\Words\Languages;
 use App\Foundation\Words\Words;
 use App\Machine\Models\Machine;
 use App\People\Caller;
 use App\Shop\Models\Change;
+use Carbon\CarbonImmutable;
 use Hakama\Garment\Fabric;
 use Hakama\House\UnfitRule;
 use Illuminate\Contracts\View\View;
@@ -24,16 +27,28 @@ use Illuminate\Validation\ValidationException;
 /** What the log says of the times that are reckoned: taken, left, taken back. */
 final class LearningController
 {
-    public function show(Learning $learning, RuleLearning $rules, SpoilageLearning $spoilage): View
-    {
-        $offers = $learning->offers();
+    /** Months of the log are gone through for it, so it is kept until more is logged. */
+    public function show(
+        Learning $learning,
+        RuleLearning $rules,
+        SpoilageLearning $spoilage,
+        TurnCache $kept,
+    ): View {
+        return view('books.learned', $kept->get(
+            'learned',
+            static function () use ($learning, $rules, $spoilage): array {
+                $offers = $learning->offers();
 
-        return view('books.learned', [
-            'rules' => $rules->offers(),
-            'cloths' => $spoilage->byCloth(),
-            'offers' => $offers,
-            'brings' => Learning::brings($offers),
-        ]);
+                return [
+                    'rules' => $rules->offers(),
+                    'cloths' => $spoilage->byCloth(),
+                    'offers' => $offers,
+                    'brings' => Learning::brings($offers),
+                ];
+            },
+            true,
+            ' '.CarbonImmutable::today().Languages::sign(),
+        ));
     }
 
     /** Of a house rule: what was taken is taken back from Changes, as any other value that was set. */

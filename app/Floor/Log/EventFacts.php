@@ -53,13 +53,31 @@ final readonly class EventFacts
         $facts['wear'] = self::wear($machine, $batch, $blocks);
         if ($artwork !== null && $shelf !== null) {
             $frames = CopiesPerFrame::frames(count($event->pieces), $artwork->copies);
-            $facts['took'] = [
+            $facts['took'] = self::rounded([
                 ...$this->cones->by($shelf, $artwork, $frames, $batch->decoration, $blocks),
                 'cloths' => $this->cloth->taken($artwork, $frames, $blocks),
-            ];
+            ]);
         }
 
         return $facts;
+    }
+
+    /**
+     * To a tenth of a millimetre: it is kept for every load there will ever be.
+     *
+     * @param array{cones: array<int, float>, cloths: array<int, float>, bobbin_m: float} $took
+     *
+     * @return array{cones: array<int, float>, cloths: array<int, float>, bobbin_m: float}
+     */
+    private static function rounded(array $took): array
+    {
+        $round = static fn(float $metres): float => round($metres, 4);
+
+        return [
+            'cones' => array_map($round, $took['cones']),
+            'cloths' => array_map($round, $took['cloths']),
+            'bobbin_m' => $round($took['bobbin_m']),
+        ];
     }
 
     /**

@@ -95,6 +95,12 @@ final class Languages
         self::$habits = $habits;
     }
 
+    /** What words and figures that are kept hang on: whoever reads otherwise has others. */
+    public static function sign(): string
+    {
+        return self::now().implode(',', self::habits()->kept());
+    }
+
     public static function habits(): Habits
     {
         return self::$habits ??= new Habits();

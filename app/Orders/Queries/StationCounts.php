@@ -5,16 +5,25 @@ declare(strict_types=1);
 namespace App\Orders\Queries;
 
 use App\Foundation\Database\Tally;
+use App\Foundation\Database\TurnCache;
 use Carbon\CarbonImmutable;
 use Illuminate\Support\Facades\DB;
 
 /** The pieces waiting at each station: the navigation shows them. */
-final class StationCounts
+final readonly class StationCounts
 {
     public const STATIONS = ['orders', 'artwork', 'setup', 'needles', 'plan', 'floor', 'books'];
 
+    public function __construct(private TurnCache $kept) {}
+
     /** @return array<string, int> station => pieces; for the books, pieces done today */
     public function waiting(): array
+    {
+        return $this->kept->get('stations', self::count(...), true, CarbonImmutable::now()->format(' d.m.Y'));
+    }
+
+    /** @return array<string, int> */
+    private static function count(): array
     {
         $done = Tally::done('e');
         $rows = DB::select(
@@ -38,7 +47,7 @@ final class StationCounts
                     select decoration_id, count(*) as pieces from pieces
                     where state in ('waiting', 'sewing') group by decoration_id
                 ) open
-                join decorations d on d.id = open.decoration_id
+                straight_join decorations d on d.id = open.decoration_id
                 left join artworks a on a.id = d.artwork_id
                 left join batches b on b.decoration_id = d.id
             ) placed group by station

@@ -22,6 +22,7 @@ final readonly class PlanChart
         public float $height,
         public ?float $nowX,
         public HandsRow $hands,
+        public LanePage $page,
     ) {}
 
     /**
@@ -34,6 +35,7 @@ final readonly class PlanChart
         WorkCalendar $calendar,
         Zoom $zoom,
         int $offset,
+        LanePage $page,
         array $actual = [],
         ?Odds $odds = null,
     ): self {
@@ -41,7 +43,8 @@ final readonly class PlanChart
         $axis = TimeAxis::of($calendar, $zoom, $offset, $now);
         $lanes = [];
         $y = (float) ChartMeasures::TOP;
-        foreach ($timetable->workload->lanes as $machine => $lane) {
+        foreach ($page->machines as $machine) {
+            $lane = $timetable->workload->lanes[$machine];
             $lanes[$machine] = LaneChart::of(
                 $axis,
                 $board,
@@ -67,6 +70,7 @@ final readonly class PlanChart
                 $calendar->people(),
                 count($timetable->workload->lanes),
             ),
+            $page,
         );
     }
 }

@@ -95,16 +95,23 @@ final readonly class AskController
         );
         $with = $workload->with([...array_values($workload->batches), $batch]);
         $soonest = Soonest::of(Timetable::of($with, $board->sequence()), self::ASKED);
-        $said = [];
+        $said = $promises = [];
         foreach (AskedWay::cases() as $way) {
             $option = $way->of($soonest);
+            if ($option !== null) {
+                // Two ways may come to the same place.
+                $promises[$option->machine][$option->rank] ??= $this->promise(
+                    Timetable::of($with, $option->sequence),
+                    $due,
+                );
+            }
             $said[] = [
                 $way,
                 $option === null
                     ? __('plan.ask_controller.not_possible_no_machine_has_room')
                     : Consequence::asked($option, $due).
                         ' '.
-                        $this->promise(Timetable::of($with, $option->sequence), $due),
+                        $promises[$option->machine][$option->rank],
                 $option !== null,
             ];
         }

@@ -9,6 +9,7 @@ use App\Foundation\Words\Words;
 use App\Orders\Models\Decoration;
 use App\Plan\Actions\PlanChanges;
 use App\Plan\Actions\SplitBatch;
+use App\Plan\Chart\LanePage;
 use App\Plan\Chart\PlanChart;
 use App\Plan\Chart\Zoom;
 use App\Plan\Http\Requests\ChooseSplit;
@@ -29,7 +30,9 @@ use Hakama\Needles\Assignment;
 use Hakama\Needles\Swaps;
 use Hakama\Plan\Option;
 use Hakama\Plan\Options;
+use Hakama\Plan\Placed;
 use Hakama\Plan\SplitImpact;
+use Hakama\Plan\Timetable;
 use Illuminate\Contracts\View\View;
 use Illuminate\Http\RedirectResponse;
 use Illuminate\Http\Request;
@@ -43,14 +46,17 @@ final readonly class PlanController
     private const BEST = 3;
     private const PLACES = 8;
     private const ALIKE = 3;
+    private const LISTED = 80;
 
     public function __construct(private ShopOdds $odds, private House $house) {}
 
     public function show(Request $request, PlanBoard $board, Calendar $calendar): View
     {
+        $sheet = $this->sheet($request, $board, $calendar);
+
         return view('plan.show', [
-            ...$this->sheet($request, $board, $calendar),
-            'days' => PlanDays::of($board),
+            ...$sheet,
+            'days' => PlanDays::of($board, self::isMuch($board->timetable()) ? $sheet['chart']->axis : null),
         ]);
     }
 
@@ -286,7 +292,7 @@ final readonly class PlanController
         return $barred;
     }
 
-    /** @return array<string, mixed> */
+    /** @return array{chart: PlanChart, ...} */
     private function sheet(Request $request, PlanBoard $board, Calendar $calendar): array
     {
         $zoom = Zoom::tryFrom($request->string('zoom')->value()) ?? Zoom::Day;
@@ -297,6 +303,7 @@ final readonly class PlanController
             $calendar->work(),
             $zoom,
             max(0, min(60, $request->integer('day'))),
+            LanePage::of(array_keys($board->workload()->lanes), $request->integer('part')),
             $board->actual(),
             $this->odds->inForce(),
         );
@@ -307,6 +314,7 @@ final readonly class PlanController
             'odds' => $this->odds->inForce(),
             'oddsFrom' => $this->odds->source(),
             'chart' => $chart,
+            'shown' => self::shown($board->timetable(), $chart),
             'people' => $calendar->said($chart->axis->days),
             'version' => PlanBoard::version(),
             'late' => $board->late(),
@@ -314,5 +322,22 @@ final readonly class PlanController
             'said' => null,
             'focus' => null,
         ];
+    }
+
+    /** Whether it is more than a page lists: then it lists what is drawn. */
+    private static function isMuch(Timetable $timetable): bool
+    {
+        return count($timetable->placed) > self::LISTED;
+    }
+
+    /** @return list<Placed> in the order in which it starts */
+    private static function shown(Timetable $timetable, PlanChart $chart): array
+    {
+        $isDrawn = static fn(Placed $one): bool => isset($chart->lanes[$one->machine])
+            && $chart->axis->shows($one->changeoverStart, $one->end());
+        $shown = self::isMuch($timetable) ? array_filter($timetable->placed, $isDrawn) : $timetable->placed;
+        usort($shown, static fn(Placed $a, Placed $b): int => $a->changeoverStart <=> $b->changeoverStart);
+
+        return $shown;
     }
 }

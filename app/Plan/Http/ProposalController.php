@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Plan\Http;
 
 use App\Plan\Actions\PlanChanges;
+use App\Plan\Chart\LanePage;
 use App\Plan\Chart\PlanChart;
 use App\Plan\Chart\Zoom;
 use App\Plan\Http\Requests\SearchPlan;
@@ -70,7 +71,15 @@ final class ProposalController
             );
             $zoom = Zoom::tryFrom($request->string('zoom')->value()) ?? Zoom::Week;
             $day = max(0, min(60, $request->integer('day')));
-            $chart = static fn(Timetable $of): PlanChart => PlanChart::of($board, $of, $calendar->work(), $zoom, $day);
+            $page = LanePage::of(array_keys($board->workload()->lanes), $request->integer('part'));
+            $chart = static fn(Timetable $of): PlanChart => PlanChart::of(
+                $board,
+                $of,
+                $calendar->work(),
+                $zoom,
+                $day,
+                $page,
+            );
             $sheet += [
                 'comparison' => $comparison,
                 'board' => $board,

@@ -5,17 +5,29 @@ declare(strict_types=1);
 namespace App\Plan\Queries;
 
 use App\Foundation\Clock\ShopClock;
+use App\Plan\Chart\TimeAxis;
 use App\Plan\OpenBatch;
 use Hakama\Plan\Placed;
 
 /** The plan as it hangs on the wall: what each machine sews on each day, a page a day. */
 final class PlanDays
 {
-    /** @return array<string, list<array{Placed, OpenBatch, bool}>> day => by machine and time; whether it goes on from before */
-    public static function of(PlanBoard $board): array
+    /**
+     * @param TimeAxis|null $axis the days that are wanted; null: all of them
+     *
+     * @return array<string, list<array{Placed, OpenBatch, bool}>> day => by machine and time; whether it goes on from before
+     */
+    public static function of(PlanBoard $board, ?TimeAxis $axis = null): array
     {
         $days = [];
+        $wanted = array_map(
+            static fn(array $day): string => ShopClock::time($day[0])->toDateString(),
+            $axis->days ?? [],
+        );
         foreach ($board->timetable()->placed as $placed) {
+            if ($axis?->shows($placed->changeoverStart, $placed->end()) === false) {
+                continue;
+            }
             $batch = $board->batches()[$placed->batch->id] ?? null;
             if ($batch === null) {
                 continue;
@@ -24,6 +36,9 @@ final class PlanDays
             $last = ShopClock::time($placed->end())->startOfDay();
             for ($day = $first; $day <= $last; $day = $day->addDay()) {
                 $isFirst = $day->equalTo($first);
+                if ($axis !== null && ! in_array($day->toDateString(), $wanted, true)) {
+                    continue;
+                }
                 if ($isFirst || self::isSewnOn($placed, $day->toDateString())) {
                     $days[$day->toDateString()][] = [$placed, $batch, ! $isFirst];
                 }

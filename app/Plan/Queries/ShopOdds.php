@@ -9,6 +9,7 @@ use App\Plan\OpenBatch;
 use App\Shop\Figure;
 use App\Shop\House;
 use Carbon\CarbonImmutable;
+use Error;
 use Hakama\Books\Entry;
 use Hakama\House\HouseRule;
 use Hakama\Plan\FrameStock;
@@ -18,6 +19,7 @@ use Hakama\Plan\Odds\Odds;
 use Hakama\Plan\Odds\PromiseOdds;
 use Hakama\Plan\Odds\Spread;
 use Hakama\Plan\Timetable;
+use Illuminate\Support\Facades\App;
 use Illuminate\Support\Facades\Cache;
 
 /** How likely the shop's promises are kept, with its own spreads where it has logged enough. One a request. */
@@ -28,6 +30,9 @@ final class ShopOdds
     private const RUNS = [100, 1000];
     /** Odds move slowly: they are worked out anew after so many seconds, or when the plan changes. */
     private const HOLDS_S = 600;
+    private const KEPT = 'odds';
+    /** Odds of so many batches are found while a page waits. */
+    private const AT_ONCE = 80;
     private const LOGGED_DAYS = 60;
     private const LOGGED_HOLDS_S = 3600;
     /** A share of spoiled pieces wants more pieces than this. */
@@ -61,7 +66,36 @@ final class ShopOdds
             $this->house->rules()->value(HouseRule::PromiseKept),
         ]);
 
-        return $this->inForce ??= Cache::remember("odds-{$key}", self::HOLDS_S, fn(): Odds => $this->of($plan));
+        return $this->inForce ??= $this->kept($plan, $key);
+    }
+
+    /** The last that were found, where a page would wait for those of this moment: they are found behind it. */
+    private function kept(Timetable $plan, string $key): Odds
+    {
+        try {
+            /** @var array{key: string, odds: Odds}|null $kept */
+            $kept = Cache::get(self::KEPT);
+        } catch (Error) {
+            // What an earlier version kept is another thing.
+            $kept = null;
+        }
+        $find = function () use ($plan, $key): Odds {
+            $odds = $this->of($plan);
+            Cache::put(self::KEPT, ['key' => $key, 'odds' => $odds], self::HOLDS_S);
+
+            return $odds;
+        };
+        if ($kept === null || ($kept['key'] !== $key && count($plan->placed) <= self::AT_ONCE)) {
+            return $find();
+        }
+        if ($kept['key'] !== $key) {
+            App::terminating(static function () use ($find): void {
+                // One at a time: whoever comes meanwhile has the last ones too.
+                Cache::lock(self::KEPT.'.find', 60)->get($find);
+            });
+        }
+
+        return $kept['odds'];
     }
 
     /** Of any plan of this shop: the same batch meets the same luck in each. */

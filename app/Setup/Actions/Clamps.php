@@ -20,6 +20,7 @@ use Hakama\Machine\Driver;
 use Hakama\Machine\FrameKind;
 use Hakama\Machine\FrameSpec;
 use Illuminate\Database\Eloquent\Collection;
+use Illuminate\Support\Collection as BaseCollection;
 
 /** The clamps of the shop on the machines that take them: what was found, and what has to be found again. */
 final readonly class Clamps
@@ -35,7 +36,7 @@ final readonly class Clamps
             ->orderBy('id')
             ->get()
             ->groupBy(static fn(ClampCheck $one): string => "{$one->frame_id} {$one->machine_id}");
-        $changed = $this->lastSetUp(array_map(intval(...), array_values($frames->modelKeys())));
+        $changed = self::lastSetUp($checks->flatten());
         $rows = [];
         foreach (Machine::working()->get() as $machine) {
             foreach (in_array(Driver::Clamp->value, $machine->drivers, true) ? $frames : [] as $frame) {
@@ -54,18 +55,16 @@ final readonly class Clamps
     /** One clamp on one machine; null where the frame is none. */
     public function on(Machine $machine, Frame $frame): ?ClampRow
     {
-        return ! $frame->kind->hasCentreToFind()
-            ? null
-            : self::row(
-                $machine,
-                $frame,
-                ClampCheck::query()
-                    ->where('frame_id', $frame->id)
-                    ->where('machine_id', $machine->id)
-                    ->orderBy('id')
-                    ->get(),
-                $this->lastSetUp([$frame->id])[$machine->id] ?? [],
-            );
+        if (! $frame->kind->hasCentreToFind()) {
+            return null;
+        }
+        $checks = ClampCheck::query()
+            ->where('frame_id', $frame->id)
+            ->where('machine_id', $machine->id)
+            ->orderBy('id')
+            ->get();
+
+        return self::row($machine, $frame, $checks, self::lastSetUp($checks)[$machine->id] ?? []);
     }
 
     public function proving(): ?ProvingDesign
@@ -105,22 +104,24 @@ final readonly class Clamps
     }
 
     /**
-     * When each frame was set up last on each machine: the last time its list was confirmed.
+     * Since the clamps were found, that is: what was set up before moved none of them, and what was never found is due.
      *
-     * @param list<int> $clamps nothing is asked where there are none
+     * @param BaseCollection<int, ClampCheck> $checks
      *
      * @return array<int, array<int, CarbonImmutable>> machine => frame => when
      */
-    private function lastSetUp(array $clamps): array
+    private static function lastSetUp(BaseCollection $checks): array
     {
+        $since = $checks->where('dropped', false)->min('checked_at');
         $last = [];
         $rows =
-            $clamps === []
+            $since === null
                 ? []
                 : FloorEvent::query()
                     ->join('batches as b', 'b.id', '=', 'floor_events.batch_id')
                     ->join('setups as s', 's.decoration_id', '=', 'b.decoration_id')
                     ->where('floor_events.kind', EventKind::PreflightDone)
+                    ->where('floor_events.recorded_at', '>=', $since)
                     ->groupBy('floor_events.machine_id', 's.frame_id')
                     ->selectRaw('floor_events.machine_id, s.frame_id, max(floor_events.recorded_at) as at')
                     ->toBase()

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Setup\Http;
 
 use App\Foundation\Http\Onward;
+use App\Foundation\Http\Pages;
 use App\People\Caller;
 use App\Plan\Queries\PlanBoard;
 use App\Setup\Http\Requests\AddBacking;
@@ -19,19 +20,23 @@ use Illuminate\Http\Request;
 /** Backing to cut, day by day, and what lies on the shelf. */
 final class BackingController
 {
-    public function show(BackingCuts $cuts, PatchCuts $patches, PlanBoard $board): View
+    private const SHOWN = 60;
+
+    public function show(Request $request, BackingCuts $cuts, PatchCuts $patches, PlanBoard $board): View
     {
         $wants = $cuts->wants();
         $list = $cuts->list(array_column($wants, 0));
         $days = [];
-        foreach ($wants as $code => [$want, $at]) {
+        $page = Pages::of($request, $wants, self::SHOWN);
+        foreach ($page->items() as $code => [$want, $at]) {
             $days[$at->format('Y-m-d')][$code] = [$want, $at, $list->ofBatch($code), $list->short[$code] ?? 0];
         }
 
         return view('setup.backing', [
             'days' => $days,
+            'page' => $page,
             'short' => $list->short,
-            'sheets' => $patches->of(array_values(array_intersect_key($board->batches(), $wants))),
+            'sheets' => $patches->of(array_values(array_intersect_key($board->batches(), $page->items()))),
             'shelf' => BackingStock::query()
                 ->orderBy('kind')
                 ->orderByRaw("field(form, 'off_cut', 'piece', 'roll')")

@@ -33,33 +33,34 @@ use Illuminate\Validation\ValidationException;
 
 final class SetupController
 {
+    private const SHOWN = 80;
+
     public function index(): View
     {
         return view('setup.index', [
-            'open' => DB::table('decorations as d')
-                ->join('order_lines as l', 'l.id', '=', 'd.order_line_id')
-                ->join('orders as o', 'o.id', '=', 'l.order_id')
-                ->join('customers as c', 'c.id', '=', 'o.customer_id')
-                ->join('artworks as a', 'a.id', '=', 'd.artwork_id')
-                ->leftJoin('setups as s', 's.decoration_id', '=', 'd.id')
-                ->leftJoin('frames as f', 'f.id', '=', 's.frame_id')
-                ->joinSub(
+            'open' => DB::query()
+                ->fromSub(
                     Piece::query()
                         ->open()
                         ->groupBy('decoration_id')
                         ->select('decoration_id')
                         ->selectRaw('count(*) as pieces'),
                     'open',
-                    'open.decoration_id',
-                    '=',
-                    'd.id',
                 )
+                // From the few that are open outwards: ten years of finished ones are not looked at.
+                ->selectRaw('straight_join open.pieces')
+                ->join('decorations as d', 'd.id', '=', 'open.decoration_id')
+                ->join('order_lines as l', 'l.id', '=', 'd.order_line_id')
+                ->join('orders as o', 'o.id', '=', 'l.order_id')
+                ->join('customers as c', 'c.id', '=', 'o.customer_id')
+                ->join('artworks as a', 'a.id', '=', 'd.artwork_id')
+                ->leftJoin('setups as s', 's.decoration_id', '=', 'd.id')
+                ->leftJoin('frames as f', 'f.id', '=', 's.frame_id')
                 ->whereNotNull('a.read_at')
                 ->orderByRaw('s.frame_id is not null')
                 ->orderBy('o.due_at')
                 ->orderBy('d.id')
-                ->limit(120)
-                ->get([
+                ->addSelect([
                     'd.id',
                     'd.position',
                     'l.garment',
@@ -71,12 +72,12 @@ final class SetupController
                     'a.name as artwork',
                     'f.code as frame',
                     's.turn_deg',
-                    'open.pieces',
                     'd.artwork_id',
                     DB::raw(
                         'exists (select 1 from artwork_blocks k where k.artwork_id = a.id and k.thread_id is null) as bare',
                     ),
-                ]),
+                ])
+                ->simplePaginate(self::SHOWN),
         ]);
     }
 

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Stock\Http;
 
+use App\Foundation\Http\Pages;
 use App\Foundation\Words\Words;
 use App\Plan\Queries\PlanBoard;
 use App\Shop\House;
@@ -24,6 +25,8 @@ use Illuminate\Support\Str;
 /** The thread shelf: what stands there, what will run short, and which thread looks like a colour. */
 final class ThreadController
 {
+    private const ORDERS = 60;
+
     public function index(PlanBoard $board, House $house): View
     {
         $threads = self::shelf();
@@ -32,13 +35,16 @@ final class ThreadController
         return view('stock.threads', ['threads' => $threads, 'need' => $need, 'batches' => $board->batches()]);
     }
 
-    public function needs(PlanBoard $board, House $house): View
+    public function needs(Request $request, PlanBoard $board, House $house): View
     {
         $threads = self::shelf();
 
+        $need = WantedThread::of($board, $house, $threads);
+
         return view('stock.needs', [
             'threads' => $threads->keyBy('code'),
-            'need' => WantedThread::of($board, $house, $threads),
+            'need' => $need,
+            'orders' => Pages::of($request, $need->byOrder, self::ORDERS),
             'batches' => $board->batches(),
         ]);
     }
@@ -51,7 +57,13 @@ final class ThreadController
 
         return redirect()
             ->to(route('threads.index').'#'.Str::slug($row->code))
-            ->with('done', "{$row->code} {$row->name}, cone {$row->cone}: {$row->metresLeft} m at {$row->shelf}.");
+            ->with('done', __('stock.thread_controller.cone_saved', [
+                'code' => $row->code,
+                'name' => $row->name,
+                'number' => $row->cone,
+                'metres' => $row->metresLeft,
+                'shelf' => $row->shelf,
+            ]));
     }
 
     public function empty(Cone $cone): RedirectResponse

@@ -7,6 +7,7 @@ namespace App\Stock\Queries;
 use App\Foundation\Clock\ShopClock;
 use App\Foundation\Words\GarmentName;
 use App\Foundation\Words\Words;
+use App\Orders\Models\Piece;
 use App\Plan\Queries\PlanBoard;
 use App\Setup\Queries\BackingCuts;
 use App\Shop\House;
@@ -89,8 +90,11 @@ final readonly class Shortages
     /** @return list<Shortage> garments of lines whose blanks were counted, and are fewer than are wanted */
     private function blanks(): array
     {
+        // Of an order that is done nothing is missing any more.
+        $open = Piece::query()->open()->distinct()->pluck('order_id')->all();
         $wanted = DB::table('pieces as p')
             ->join('decorations as d', 'd.id', '=', 'p.decoration_id')
+            ->whereIntegerInRaw('p.order_id', $open)
             ->whereNull('d.split_from_id')
             ->groupBy('d.order_line_id', 'd.id')
             ->select('d.order_line_id')
@@ -98,16 +102,19 @@ final readonly class Shortages
         $rows = DB::table('order_lines as l')
             ->join('orders as o', 'o.id', '=', 'l.order_id')
             ->joinSub(
-                DB::table('arrivals')
-                    ->groupBy('order_line_id')
-                    ->select('order_line_id')
-                    ->selectRaw('sum(good) as good'),
+                DB::table('arrivals as r')
+                    ->join('order_lines as n', 'n.id', '=', 'r.order_line_id')
+                    ->whereIntegerInRaw('n.order_id', $open)
+                    ->groupBy('r.order_line_id')
+                    ->select('r.order_line_id')
+                    ->selectRaw('sum(r.good) as good'),
                 'a',
                 'a.order_line_id',
                 '=',
                 'l.id',
             )
             ->joinSub($wanted, 'w', 'w.order_line_id', '=', 'l.id')
+            ->whereIntegerInRaw('o.id', $open)
             ->whereNull('o.cancelled_at')
             ->whereColumn('w.pieces', '>', 'a.good')
             ->groupBy('l.id', 'o.number', 'l.style', 'l.garment', 'l.colour_name', 'a.good')

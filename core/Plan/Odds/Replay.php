@@ -73,47 +73,53 @@ final class Replay
         $free = $from = array_fill(0, $machines, $this->workload->now);
         $mounted = $used = array_fill(0, $machines, -1);
         $ends = [];
+        // What was found before can only be pushed back by what others placed meanwhile: of all machines only that which
+        // could start first is looked at, once for each that is placed.
+        $seen = $at = array_fill(0, $machines, -1);
+        $placed = 0;
         while (true) {
-            [$best, $soonest, $at] = [-1, PHP_INT_MAX, 0];
+            [$best, $soonest] = [-1, PHP_INT_MAX];
             for ($m = 0; $m < $machines; $m++) {
-                if (! isset($this->lanes[$m][$next[$m]])) {
-                    continue;
-                }
-                $batch = $this->lanes[$m][$next[$m]];
-                $length = $changeoversS[$batch];
-                $fixed = $this->plan->placed[$batch]->batch->fixed;
-                // What was found before can only be pushed back by what others placed meanwhile.
-                $start = max($from[$m], $fixed === null ? 0 : $fixed->startAt - $length);
-                $i = $span[$m];
-                for (; ; $start = $this->nextEnd($free, $m, $start)) {
-                    while (max($start, $this->from[$m][$i]) + $length > $this->to[$m][$i]) {
-                        $i++;
-                    }
-                    $start = max($start, $this->from[$m][$i]);
-                    if (
-                        $start >= self::FAR
-                        || $this->has($m, $batch, $start, $length, $i, $loadsS[$batch], $free, $mounted, $used)
-                    ) {
-                        break;
-                    }
-                }
-                $from[$m] = $start;
-                if ($start < $soonest) {
-                    [$best, $soonest, $at] = [$m, $start, $i];
+                if ($from[$m] < $soonest && isset($this->lanes[$m][$next[$m]])) {
+                    [$best, $soonest] = [$m, $from[$m]];
                 }
             }
             if ($best < 0) {
                 return $ends;
             }
+            if ($seen[$best] !== $placed) {
+                $batch = $this->lanes[$best][$next[$best]];
+                $length = $changeoversS[$batch];
+                $fixed = $this->plan->placed[$batch]->batch->fixed;
+                $start = max($soonest, $fixed === null ? 0 : $fixed->startAt - $length);
+                $i = $span[$best];
+                for (; ; $start = $this->nextEnd($free, $best, $start)) {
+                    while (max($start, $this->from[$best][$i]) + $length > $this->to[$best][$i]) {
+                        $i++;
+                    }
+                    $start = max($start, $this->from[$best][$i]);
+                    if (
+                        $start >= self::FAR
+                        || $this->has($best, $batch, $start, $length, $i, $loadsS[$batch], $free, $mounted, $used)
+                    ) {
+                        break;
+                    }
+                }
+                [$from[$best], $at[$best], $seen[$best]] = [$start, $i, $placed];
+                if ($start > $soonest) {
+                    continue;
+                }
+            }
+            $placed++;
             $batch = $this->lanes[$best][$next[$best]++];
             $end =
                 $soonest >= self::FAR
                     ? self::FAR
-                    : $this->end($best, $batch, $soonest + $changeoversS[$batch], $at, $loadsS[$batch]);
+                    : $this->end($best, $batch, $soonest + $changeoversS[$batch], $at[$best], $loadsS[$batch]);
             $from[$best] = $free[$best];
             if ($end < self::FAR) {
                 $ends[$batch] = $free[$best] = $from[$best] = $end;
-                [$mounted[$best], $used[$best], $span[$best]] = [$this->frame[$batch], $this->held[$batch], $at];
+                [$mounted[$best], $used[$best], $span[$best]] = [$this->frame[$batch], $this->held[$batch], $at[$best]];
             }
         }
     }

@@ -1,6 +1,5 @@
 @use('App\Foundation\Words\Dates')
 @php
-    $first = $walks[0] ?? null;
     $at = static fn(int $s) => App\Foundation\Clock\ShopClock::time($s);
 @endphp
 <x-layout station="needles" :title="__('needles.walks.thread_walks')">
@@ -66,7 +65,8 @@
             </table>
         </section>
     @endforeach
-    @if ($walks === [])
+    <x-turn-pages :page="$walks" />
+    @if ($first === null)
         <p class="note">{{ __('needles.walks.nothing_to_fetch_when_a_planned') }}</p>
     @endif
     <x-because :about="__('needles.walks.how_its_calculated')">{{ __('needles.walks.these_are_the_plans_changes_on') }}</x-because>

@@ -109,13 +109,6 @@
                 @endforeach
             </tbody>
         </table>
-        <div class="mt-4 flex gap-4">
-            @if ($page->previousPageUrl())
-                <a href="{{ $page->previousPageUrl() }}" data-key="p">{{ __('orders.index.earlier') }} <kbd>p</kbd></a>
-            @endif
-            @if ($page->nextPageUrl())
-                <a href="{{ $page->nextPageUrl() }}" data-key="m">{{ __('orders.index.more') }} <kbd>m</kbd></a>
-            @endif
-        </div>
+        <x-turn-pages :page="$page" />
     @endif
 </x-layout>

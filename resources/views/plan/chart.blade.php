@@ -76,17 +76,11 @@
                     @if ($strand->thread === null)
                         <path d="M{{ $n($strand->from) }} {{ $n($sy + 1.3) }}H{{ $n($strand->to) }}" stroke="#8c8577"
                             stroke-width=".5" stroke-dasharray="2 4" />
-                    @else<rect x="{{ $n($strand->from) }}" y="{{ $n($sy) }}"
-                            width="{{ $n(max(0.5, $strand->to - $strand->from)) }}"
-                            height="{{ ChartMeasures::STRAND - 0.6 }}" fill="{{ $strand->colour ?? '#8c8577' }}"
-                            stroke="#1d2433" stroke-opacity=".28" stroke-width=".3" data-needle="{{ $strand->needle }}"
-                            data-thread="{{ $strand->thread }}">
-                            <title>{{ __('plan.chart.needle', [
-                                'needle' => $strand->needle,
-                                'thread' => $strand->thread,
-                                'value' => $strand->until ? __('plan.chart.until', ['until' => $strand->until]) : '',
-                            ]) }}</title>
-                        </rect>
+                    @else<rect x="{{ $n($strand->from) }}" y="{{ $n($sy) }}" width="{{ $n(max(0.5, $strand->to - $strand->from)) }}" height="{{ ChartMeasures::STRAND - 0.6 }}" fill="{{ $strand->colour ?? '#8c8577' }}" data-needle="{{ $strand->needle }}" data-thread="{{ $strand->thread }}"><title>{{ __('plan.chart.needle', [
+                            'needle' => $strand->needle,
+                            'thread' => $strand->thread,
+                            'value' => $strand->until ? __('plan.chart.until', ['until' => $strand->until]) : '',
+                        ]) }}</title></rect>
                     @endif
                     @if ($strand->until)
                         <path d="M{{ $n($strand->to) }} {{ $n($sy - 1) }}v{{ ChartMeasures::STRAND + 1.4 }}"

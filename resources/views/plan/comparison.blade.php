@@ -58,6 +58,7 @@
         <form id="leave" method="post" action="{{ route('plan.leave', $proposal) }}">@csrf @method('delete')</form>
     @endif
 </section>
+<x-lane-pages :page="$chart->page" :to="static fn(array $changed): string => request()->fullUrlWithQuery($changed)" />
 <figure class="mb-4">
     <figcaption class="text-sm text-soft">{{ __('plan.comparison.proposed') }}</figcaption>
     @include('plan.chart', ['live' => false])

@@ -5,12 +5,13 @@
         array_filter([
             'zoom' => $chart->axis->zoom === App\Plan\Chart\Zoom::Day ? null : $chart->axis->zoom->value,
             'day' => $chart->axis->offset ?: null,
+            'part' => $chart->page->number ?: null,
             ...$changed,
         ]),
     );
 @endphp
 <div id="plan" data-moves="{{ route('plan.moves') }}" data-consequence="{{ route('plan.consequence') }}"
-    data-version="{{ $version }}" data-day="{{ $chart->axis->offset }}" data-zoom="{{ $chart->axis->zoom->value }}"
+    data-version="{{ $version }}" data-day="{{ $chart->axis->offset }}" data-zoom="{{ $chart->axis->zoom->value }}" data-part="{{ $chart->page->number }}"
     data-token="{{ csrf_token() }}" data-focus="{{ $focus }}">
     @if ($problem)
         <p class="note note-now mb-3" role="alert">{{ $problem }}</p>
@@ -35,6 +36,7 @@
                     <kbd>{{ ['hour' => 'h', 'day' => 'd', 'week' => 'w'][$one->value] }}</kbd></a>
             @endforeach
         </div>
+        <x-lane-pages :page="$chart->page" :to="$to" />
         <nav class="tabs ms-auto" aria-label="{{ __('plan.sheet.plan_pages') }}"><a href="{{ route('plan.ask') }}" data-key="q"
                 data-does="{{ __('plan.sheet.what_if') }}">{{ __('plan.sheet.questions') }} <kbd>q</kbd></a><a href="{{ route('plan.calendar') }}"
                 data-key="k" data-does="{{ __('plan.sheet.days_off_downtime_calendars') }}">{{ __('plan.sheet.calendar') }} <kbd>k</kbd></a></nav>
@@ -66,7 +68,7 @@
                 </tr>
             </thead>
             <tbody>
-                @foreach (collect($timetable->placed)->sortBy(fn($p) => $p->changeoverStart) as $placed)
+                @foreach ($shown as $placed)
                     @php $b = $board->batches()[$placed->batch->id]; @endphp
                     <tr>
                         <td class="font-semibold"><a

@@ -75,6 +75,7 @@
                     </div>
                 </section>
             @endforeach
+            <div class="noprint mb-6"><x-turn-pages :page="$page" /></div>
             @if ($sheets !== [])
                 <section class="noprint mb-6" id="sheets">
                     <h2 class="mb-1">{{ __('setup.backing.for_patches_one_piece_per_sheet') }}</h2>

@@ -1,6 +1,7 @@
+@use('App\Foundation\Clock\Moment')
 @use('App\Foundation\Words\Dates')
 <x-layout station="setup" :title="__('setup.index.setup')">
-    @php $todo = $open->whereNull('frame')->where('bare', 0)->values(); @endphp
+    @php $todo = $open->getCollection()->whereNull('frame')->where('bare', 0)->values(); @endphp
     <x-slot:say>
         @if ($todo->isNotEmpty())
             <span
@@ -12,7 +13,7 @@
                 'number' => $todo->first()->number,
                 'artwork' => $todo->first()->artwork,
                 'value' => Hakama\Garment\Position::from($todo->first()->position)->label(),
-                'parse' => App\Foundation\Clock\ShopClock::words(Carbon\CarbonImmutable::parse($todo->first()->due_at)),
+                'parse' => App\Foundation\Clock\ShopClock::words(Moment::read($todo->first()->due_at)),
             ]) }}
         @else
             {{ __('setup.index.all_open_orders_are_set_up') }}
@@ -46,7 +47,7 @@
                         <td>{{ $row->artwork }}</td>
                         <td class="num">{{ $row->pieces }}</td>
                         <td class="whitespace-nowrap tabular-nums">
-                            {{ Dates::dayTime(Carbon\CarbonImmutable::parse($row->due_at)) }}</td>
+                            {{ Dates::dayTime(Moment::read($row->due_at)) }}</td>
                         <td class="whitespace-nowrap">
                             @if ($row->frame)
                                 <a
@@ -62,5 +63,6 @@
                 @endforeach
             </tbody>
         </table>
+        <x-turn-pages :page="$open" />
     @endif
 </x-layout>

@@ -88,7 +88,7 @@
                 </tr>
             </thead>
             <tbody>
-                @foreach ($need->byOrder as $number => $byThread)
+                @foreach ($orders as $number => $byThread)
                     <tr>
                         <td><a href="{{ route('orders.show', $number) }}">{{ $number }}</a></td>
                         <td>
@@ -103,5 +103,6 @@
                 @endforeach
             </tbody>
         </table>
+        <x-turn-pages :page="$orders" />
     @endif
 </x-layout>

@@ -10,6 +10,7 @@ use App\Orders\Models\Order;
 use App\Plan\Chart\Bar;
 use App\Plan\Chart\ChartMeasures;
 use App\Plan\Chart\LaneChart;
+use App\Plan\Chart\LanePage;
 use App\Plan\Chart\PlanChart;
 use App\Plan\Chart\ThreadStrand;
 use App\Plan\Chart\Zoom;
@@ -253,7 +254,9 @@ final class DrawingsTest extends FeatureTestCase
 
     private static function chart(PlanBoard $board, Zoom $zoom = Zoom::Day, int $offset = 0): PlanChart
     {
-        return PlanChart::of($board, $board->timetable(), app(Calendar::class)->work(), $zoom, $offset);
+        $page = LanePage::of(array_keys($board->workload()->lanes), 0);
+
+        return PlanChart::of($board, $board->timetable(), app(Calendar::class)->work(), $zoom, $offset, $page);
     }
 
     /** @return list<array{string, string}> */
