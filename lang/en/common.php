@@ -74,6 +74,7 @@ return [
     'counts' => [
         'of' => '{some} of {all}',
         'pieces_unit' => '{count, plural, one {piece} other {pieces}}',
+        'and_more' => '{words} and {more} more',
     ],
     'csv' => [
         'no_text' => 'The file is not text.',

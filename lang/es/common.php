@@ -74,6 +74,7 @@ return [
     'counts' => [
         'of' => '{some} de {all}',
         'pieces_unit' => '{count, plural, one {pieza} other {piezas}}',
+        'and_more' => '{words} y {more} más',
     ],
     'csv' => [
         'no_text' => 'El archivo no es texto.',

@@ -25,7 +25,7 @@ final class ReadTape implements ShouldQueue
 
     public int $tries = 3;
 
-    public function __construct(private readonly int $artworkId) {}
+    public function __construct(public readonly int $artworkId) {}
 
     public function handle(House $house): void
     {

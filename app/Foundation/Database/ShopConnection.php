@@ -8,7 +8,10 @@ use App\Foundation\Clock\Moment;
 use DateTimeInterface;
 use Illuminate\Database\MariaDbConnection;
 
-/** Moments go to the tables as UTC, whatever clock they are told by. A day is handed over as its date. */
+/**
+ * Moments go to the tables as UTC, whatever clock they are told by. A day is handed over as its date. What is written is
+ * told to whoever has kept something of the tables.
+ */
 class ShopConnection extends MariaDbConnection
 {
     /**
@@ -24,5 +27,14 @@ class ShopConnection extends MariaDbConnection
                 $bindings,
             ),
         );
+    }
+
+    /** @param bool $value whether anything was */
+    public function recordsHaveBeenModified($value = true): void
+    {
+        if ($value) {
+            Transaction::hasWritten();
+        }
+        parent::recordsHaveBeenModified($value);
     }
 }

@@ -24,6 +24,8 @@ final class Transaction
 
     /** What the turn that is held has raised; null: nobody here has it. */
     private static ?string $raised = null;
+    /** Whether anything was written since the turn was taken. */
+    private static bool $hasWritten = false;
 
     /**
      * Runs it with the shop's turn, whole or not at all. Within another write it is a part of that one: what fails there
@@ -86,6 +88,7 @@ final class Transaction
             try {
                 return DB::transaction(static function () use ($do, $raises): mixed {
                     self::raise($raises);
+                    self::$hasWritten = false;
                     // Whatever was worked out for this request before it had the turn is worked out anew.
                     App::forgetScopedInstances();
 
@@ -102,7 +105,7 @@ final class Transaction
         }
     }
 
-    /** Whether what is read now is read within a write: from the tables, never from what was kept of them. */
+    /** Whether what is read now is read within a write. */
     public static function isOpen(): bool
     {
         return self::$raised !== null;
@@ -118,6 +121,28 @@ final class Transaction
         $turns = DB::table('turns')->first();
 
         return [(int) ($turns->number ?? 0), (int) ($turns->floor ?? 0)];
+    }
+
+    /** Told by the connection of all that is not read. */
+    public static function hasWritten(): void
+    {
+        self::$hasWritten = true;
+    }
+
+    /**
+     * The same as they were before the turn that is held, as long as nothing was written by it: nobody else writes, so what
+     * was kept by then is what the tables say.
+     *
+     * @return array{int, int}|null null once something was written
+     */
+    public static function countsBefore(): ?array
+    {
+        if (self::$hasWritten) {
+            return null;
+        }
+        [$shop, $floor] = self::counts();
+
+        return [$shop - (self::$raised === self::SHOP ? 1 : 0), $floor - (self::$raised === self::FLOOR ? 1 : 0)];
     }
 
     /** Locked by writing, so that every kind of server that keeps copies of the shop sees it. */

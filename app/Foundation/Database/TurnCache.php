@@ -10,7 +10,8 @@ use Illuminate\Support\Facades\Cache;
 
 /**
  * What every page asks for and hardly ever changes is kept between pages, with the number of the last write before it
- * was read: after any write it is read anew. Nobody has to remember to throw it away, and no server knows an old one.
+ * was read: after any write it is read anew. Nobody has to remember to throw it away, and no server knows an old one. Whoever
+ * writes has what was kept before it until it has written something itself.
  */
 final class TurnCache
 {
@@ -28,11 +29,12 @@ final class TurnCache
      */
     public function get(string $name, Closure $read, bool $byFloor = false, string $also = ''): array
     {
-        if (Transaction::isOpen()) {
+        // What is read after the number is as new as the number says, or newer.
+        $turns = Transaction::isOpen() ? Transaction::countsBefore() : ($this->turns ??= Transaction::counts());
+        if ($turns === null) {
             return $read();
         }
-        // What is read after the number is as new as the number says, or newer.
-        [$shop, $floor] = $this->turns ??= Transaction::counts();
+        [$shop, $floor] = $turns;
         $turn = ($byFloor ? "{$shop}.{$floor}" : (string) $shop).$also;
         try {
             $kept = Cache::get($name);

@@ -61,6 +61,20 @@ final class Words
     }
 
     /**
+     * The first few of a list that may be long, and how many more there are.
+     *
+     * @param array<array-key, string> $words
+     */
+    public static function some(array $words, int $most = 4): string
+    {
+        $more = count($words) - $most;
+        // "And one more" takes the room of that one.
+        return $more < 2
+            ? implode(', ', $words)
+            : __('common.counts.and_more', ['words' => implode(', ', array_slice($words, 0, $most)), 'more' => $more]);
+    }
+
+    /**
      * @param list<Text|Texts|string> $several
      *
      * @return list<string>

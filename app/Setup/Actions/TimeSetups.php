@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Setup\Actions;
 
+use App\Orders\Models\Piece;
 use App\Setup\Models\Setup;
 use App\Setup\Models\SetupTime;
 use App\Setup\Queries\SetupTimes;
@@ -43,14 +44,16 @@ final readonly class TimeSetups
     /** @return Builder<Setup> */
     private static function open(): Builder
     {
-        return Setup::query()
-            ->with(self::NEEDED)
-            ->whereHas('decoration.pieces', static fn(Builder $pieces) => $pieces->open());
+        // The open ones are few: named one by one, the database goes by them instead of through all that were ever sewn.
+        $open = Piece::query()->open()->distinct()->pluck('decoration_id')->all();
+
+        return Setup::query()->with(self::NEEDED)->whereIntegerInRaw('decoration_id', $open);
     }
 
     /** @param Collection<int, Setup> $setups */
     private function keep(Collection $setups): void
     {
+        $this->times->forget();
         $rows = $hooped = [];
         foreach ($setups as $setup) {
             $decoration = $setup->decoration;

@@ -28,7 +28,17 @@ final class SetupTimes
     /** @var array<string, float>|null machine and cloth => real over reckoned */
     private ?array $learned = null;
 
+    /** @var array<string, float> what is alike => seconds of a load as they are reckoned */
+    private array $runs = [];
+
     public function __construct(private readonly House $house) {}
+
+    /** Rules, machines or tapes are others now. */
+    public function forget(): void
+    {
+        $this->machines = $this->learned = null;
+        $this->runs = [];
+    }
 
     /**
      * @param Fabric $fabric it is sewn on: what was learned of it on each machine counts
@@ -42,19 +52,19 @@ final class SetupTimes
         $handsS = $artwork->stopSheet($this->house->rules()->isPreCut())->handsS($this->house->rules()->halts());
         foreach ($this->machines as $machine) {
             if (in_array($frame->driver->value, $machine->drivers, true)) {
-                $load = (int) round(
-                    $this->learned($machine, $fabric) *
-                        RunTime::of(
-                            $artwork->coreLengths(),
-                            $artwork->changes,
-                            $artwork->trims,
-                            $speedSpm,
-                            $machine->speedCurve(),
-                            $this->house->rules()->runTime(),
-                            $artwork->variant === Variant::Names ? 1 : $machine->heads,
-                            $handsS,
-                        )->seconds(),
-                );
+                // Many setups are of one artwork, and many machines of one make.
+                $alike = serialize([$artwork->id, $speedSpm, $handsS, $machine->speedCurve(), $machine->heads]);
+                $run = $this->runs[$alike] ??= RunTime::of(
+                    $artwork->coreLengths(),
+                    $artwork->changes,
+                    $artwork->trims,
+                    $speedSpm,
+                    $machine->speedCurve(),
+                    $this->house->rules()->runTime(),
+                    $artwork->variant === Variant::Names ? 1 : $machine->heads,
+                    $handsS,
+                )->seconds();
+                $load = (int) round($this->learned($machine, $fabric) * $run);
                 $seconds[$machine->id] =
                     $artwork->variant === Variant::Names ? $this->oneHead($load, $machine->heads) : $load;
             }

@@ -10,7 +10,7 @@
             {{ __('artwork.show.is_being_read_you_can_leave', ['name' => $artwork->name]) }}
         @elseif ($bare->isNotEmpty())
             <span class="now">{{ __('artwork.show.choose_a_thread_for_block', [
-                'implode' => $bare->pluck('number')->implode(', '),
+                'implode' => App\Foundation\Words\Words::some($bare->pluck('number')->all(), 8),
             ]) }}</span>
         @else
             {{ __('artwork.show.has_all_its_threads_next_setup', ['name' => $artwork->name]) }}

@@ -9,7 +9,7 @@
         @else
             {{ __('needles.walks.next_walk_cones_for_by', [
                 'cones' => $first->cones(),
-                'value' => implode(', ', array_map(static fn($one) => $one->batch->id, $first->changeovers)),
+                'value' => App\Foundation\Words\Words::some(array_map(static fn($one) => $one->batch->id, $first->changeovers)),
                 'changeover_start' => App\Foundation\Clock\ShopClock::words($at($first->changeovers[0]->changeoverStart)),
             ]) }}
         @endif

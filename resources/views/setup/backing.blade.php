@@ -3,7 +3,7 @@
     <x-slot:say>
         @if ($short !== [])
             <span class="now">{{ __('setup.backing.backing_is_short') }}</span> {{ __('setup.backing.for_order_in_time', [
-                'value' => implode(', ', array_map(static fn($code, $n) => __('setup.backing.short_for', ['code' => $code, 'count' => $n]), array_keys($short), $short)),
+                'value' => App\Foundation\Words\Words::some(array_map(static fn($code, $n) => __('setup.backing.short_for', ['code' => $code, 'count' => $n]), array_keys($short), $short)),
             ]) }}
         @elseif ($days === [])
             {{ __('setup.backing.nothing_planned_needs_backing') }}

@@ -5,7 +5,7 @@
         @if ($risks !== [])
             <span class="now">{{ __('setup.practice.cloth_nobody_here_has_practised') }}</span>
             {{ __('setup.practice.garments_worth_are_waiting', [
-                'value' => implode(', ', array_unique(array_column($risks, 'fabric'))),
+                'value' => App\Foundation\Words\Words::some(array_unique(array_column($risks, 'fabric'))),
                 'cents' => App\Shop\Figure::words($cents / 100, 2),
             ]) }}
         @else

@@ -4,14 +4,20 @@ declare(strict_types=1);
 
 namespace Tests\Feature\Artwork;
 
+use App\Artwork\Jobs\ReadTape;
 use App\Artwork\Models\Artwork;
 use App\Artwork\Models\ArtworkRevision;
 use App\Artwork\Models\SewOut;
+use App\Orders\Models\Decoration;
+use App\Shop\Actions\RuleChange;
 use Hakama\Artwork\BlockRole;
 use Hakama\Garment\Fabric;
 use Hakama\Garment\Position;
+use Hakama\House\HouseRule;
+use Illuminate\Database\Eloquent\Builder;
 use Illuminate\Http\UploadedFile;
 use Illuminate\Support\Facades\DB;
+use Illuminate\Support\Facades\Queue;
 use Illuminate\Support\Facades\Storage;
 use PHPUnit\Framework\Attributes\Test;
 use Tests\Feature\FeatureTestCase;
@@ -108,7 +114,7 @@ final class ArtworkHistoryTest extends FeatureTestCase
         $this->get("/artwork/{$stalk->id}")->assertSee('read in the background');
         $this->get("/artwork/{$stalk->id}/stops")->assertRedirect("/artwork/{$stalk->id}");
         $this->get("/artwork/{$stalk->id}/make")->assertRedirect("/artwork/{$stalk->id}");
-        self::queued(\App\Artwork\Jobs\ReadTape::class)->firstOrFail()->handle(app(\App\Shop\House::class));
+        self::queued(ReadTape::class)->firstOrFail()->handle(app(\App\Shop\House::class));
         $this->get("/artwork/{$stalk->id}")->assertSee('64');
     }
 
@@ -126,7 +132,7 @@ final class ArtworkHistoryTest extends FeatureTestCase
             'why' => 'lighter',
             'sure' => 1,
         ])->assertSessionHasNoErrors();
-        self::queued(\App\Artwork\Jobs\ReadTape::class)->firstOrFail()->handle(app(\App\Shop\House::class));
+        self::queued(ReadTape::class)->firstOrFail()->handle(app(\App\Shop\House::class));
 
         self::assertLessThan(
             $before / 5,
@@ -394,5 +400,26 @@ final class ArtworkHistoryTest extends FeatureTestCase
         $this->get("/setup/{$decoration->id}")
             ->assertSee('The smallest letters are 4.2 mm high')
             ->assertSee('65/9');
+    }
+
+    #[Test]
+    public function tapes_are_looked_over_again_only_for_rules_of_measuring_those_that_are_waited_for_first(): void
+    {
+        Queue::fake();
+        app(RuleChange::class)->set([HouseRule::TrimTime->value => 7.0]);
+        Queue::assertNothingPushed();
+
+        app(RuleChange::class)->set([HouseRule::TrimJumps->value => 5.0]);
+        $read = self::queued(ReadTape::class)->map(static fn(ReadTape $job): int => $job->artworkId)->all();
+        self::assertCount(Artwork::query()->whereNotNull('read_at')->count(), $read);
+        $waits = Artwork::query()
+            ->whereNotNull('read_at')
+            ->whereIn('id', Decoration::query()
+                ->whereHas('pieces', static fn(Builder $pieces): Builder => $pieces->open())
+                ->select('artwork_id'))
+            ->pluck('id')
+            ->all();
+        self::assertNotSame(count($waits), count($read));
+        self::assertEqualsCanonicalizing($waits, array_slice($read, 0, count($waits)));
     }
 }
