@@ -266,10 +266,7 @@ final class Crowd
      */
     private static function copy(string $table, string $where, array $with, ?string $times = null): void
     {
-        $columns = array_column(array_filter(
-            Schema::getColumns($table),
-            static fn(array $one): bool => $one['generation'] === null,
-        ), 'name');
+        $columns = Schema::getColumnListing($table);
         $values = array_map(static fn(string $one): string => $with[$one] ?? "t.`{$one}`", $columns);
         $from = match ($times) {
             null => "`{$table}` as t",

@@ -41,7 +41,7 @@ final readonly class OrderList
         'position',
         'artwork',
     ];
-    private const MOST_ROWS = 2000;
+    private const MOST_ROWS = 5000;
     /** What makes a list its own: the same one read twice is the same orders. */
     private const SPACE = '0f4bd7a2-6a0a-5b43-9f3e-2f1f6f0f9c31';
 

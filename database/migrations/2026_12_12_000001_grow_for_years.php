@@ -49,8 +49,8 @@ return new class () extends Migration {
         Schema::table('pieces', static fn(Blueprint $table) => $table->unsignedInteger('number')->change());
         Schema::table('needles', static fn(Blueprint $table) => $table->index(['machine_id', 'thread_id']));
         // Frames are asked for at every touch: who holds one is found among the few that do.
-        DB::statement('alter table batch_runs add column holds tinyint unsigned as (json_length(on_frame) + '.
-            'json_length(hooped) > 0) stored, add index (holds)');
+        Schema::table('batch_runs', static fn(Blueprint $table) => $table->boolean('holds')->default(false)->index());
+        DB::table('batch_runs')->update(['holds' => DB::raw('json_length(on_frame) + json_length(hooped) > 0')]);
         DB::statement('analyze table floor_events, needles, batch_runs');
     }
 

@@ -27,6 +27,7 @@ use Illuminate\Database\Eloquent\Relations\HasMany;
  * @property int            $hooping    of the pieces in that load, from 1
  * @property list<int>      $on_frame
  * @property list<int>      $hooped
+ * @property bool           $holds      a frame, in the machine or beside it
  */
 final class BatchProgress extends Model
 {
@@ -40,6 +41,7 @@ final class BatchProgress extends Model
         'halted_by' => EventKind::class,
         'on_frame' => 'array',
         'hooped' => 'array',
+        'holds' => 'boolean',
     ];
 
     /** @return HasMany<FloorEvent, $this> */
@@ -85,6 +87,7 @@ final class BatchProgress extends Model
                 'spoiled' => $run->spoiled,
                 'on_frame' => json_encode($run->onFrame, JSON_THROW_ON_ERROR),
                 'hooped' => json_encode($run->hooped, JSON_THROW_ON_ERROR),
+                'holds' => $run->onFrame !== [] || $run->hooped !== [],
             ],
             ['batch_id'],
         );

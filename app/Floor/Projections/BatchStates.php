@@ -75,7 +75,7 @@ final class BatchStates implements Projection
             'pieces' => [['id'], ['state', 'hoopings']],
             'batch_runs' => [
                 ['batch_id'],
-                ['stage', '`load`', 'load_event', 'stitch', 'clock_s', 'halted_by', 'hooping', 'done', 'spoiled', 'on_frame', 'hooped'],
+                ['stage', '`load`', 'load_event', 'stitch', 'clock_s', 'halted_by', 'hooping', 'done', 'spoiled', 'on_frame', 'hooped', 'holds'],
             ],
         ];
     }

@@ -4,12 +4,10 @@ declare(strict_types=1);
 
 namespace App\Orders\Http;
 
-use App\Foundation\Database\Transaction;
 use App\Foundation\Http\ReadList;
 use App\Foundation\Http\TypedForms;
 use App\Orders\Actions\OrderBook;
 use App\Orders\Http\Requests\StoreOrder;
-use App\Orders\Models\Order;
 use App\Orders\OrderList;
 use Carbon\CarbonImmutable;
 use Hakama\Garment\Size;
@@ -62,20 +60,19 @@ final readonly class OrderListController
                 ]),
             ]);
         }
-        $orders = Transaction::run(
-            static fn(): array => array_map(
-                static fn(StoreOrder $one): Order => OrderBook::enter(
-                    $one->string('customer')->value(),
-                    CarbonImmutable::now(),
-                    $one->dueAt(),
-                    $one->string('note')->value(),
-                    $one->lines(),
-                    $one->string('form')->value(),
-                ),
+        $numbers = OrderBook::enterAll(
+            CarbonImmutable::now(),
+            array_map(
+                static fn(StoreOrder $one): array => [
+                    'form' => $one->string('form')->value(),
+                    'customer' => $one->string('customer')->value(),
+                    'due' => $one->dueAt(),
+                    'note' => $one->string('note')->value(),
+                    'lines' => $one->lines(),
+                ],
                 $checked,
             ),
         );
-        $numbers = array_map(static fn(Order $order): int => $order->number, $orders);
 
         return redirect()
             ->route('orders.index')

@@ -29,11 +29,18 @@ final class OrderNumber extends Model
 
     public static function next(): int
     {
+        return self::take(1);
+    }
+
+    /** @return int the first of so many that follow each other */
+    public static function take(int $count): int
+    {
         $number = self::query()->firstOrFail();
         // Orders that were written with a number of their own, as the demo's are, count too.
-        $number->last = max($number->last, (int) Order::query()->max('number')) + 1;
+        $first = max($number->last, (int) Order::query()->max('number')) + 1;
+        $number->last = $first + $count - 1;
         $number->save();
 
-        return $number->last;
+        return $first;
     }
 }

@@ -5,12 +5,20 @@ declare(strict_types=1);
 namespace Tests\Feature\Orders;
 
 use App\Artwork\Models\Artwork;
+use App\Orders\Actions\OrderBook;
+use App\Orders\Models\Decoration;
 use App\Orders\Models\Order;
+use App\Orders\Models\OrderLine;
+use App\Orders\TypedLine;
 use App\Setup\Models\KeptPlacement;
+use App\Shop\Catalogue\Catalogue;
 use Carbon\CarbonImmutable;
 use Hakama\Garment\Profile;
 use Hakama\Garment\Structure;
+use Illuminate\Database\Eloquent\Model;
+use Illuminate\Support\Arr;
 use Illuminate\Support\Facades\DB;
+use Illuminate\Support\Str;
 use PHPUnit\Framework\Attributes\Test;
 use Tests\Feature\FeatureTestCase;
 
@@ -439,5 +447,74 @@ final class OrdersTest extends FeatureTestCase
         ])
             ->assertOk()
             ->assertSee('Line 2, left chest: artwork to follow. Not included.');
+    }
+
+    #[Test]
+    public function many_orders_written_together_are_what_each_would_be_written_alone(): void
+    {
+        $artwork = Artwork::query()->whereNotNull('read_at')->firstOrFail();
+        $forms = $orders = [];
+        for ($i = 0; $i < 300; $i++) {
+            $lines = [];
+            for ($k = 0; $k <= $i % 3; $k++) {
+                $line = TypedLine::read([
+                    'garment' => 'polo',
+                    'fabric' => 'pique',
+                    'style' => $k === 1 ? 'Quay polo' : '',
+                    'colour_name' => "navy {$k}",
+                    'sizes' => ['M' => 1 + $i % 4, 'L' => $k],
+                    'decorations' => [
+                        ['position' => 'left_chest', 'artwork_id' => $k === 2 ? null : (string) $artwork->id],
+                        ...$i % 7 === 0 ? [['position' => 'left_sleeve', 'artwork_id' => null]] : [],
+                    ],
+                ], app(Catalogue::class));
+                self::assertNotNull($line);
+                $lines[] = $line;
+            }
+            $forms[] = (string) Str::uuid();
+            $orders[] = [
+                'form' => $forms[$i],
+                'customer' => 'Together '.$i % 5,
+                'due' => CarbonImmutable::parse('2026-05-04 16:00')->addHours($i),
+                'note' => "note {$i}",
+                'lines' => $lines,
+            ];
+        }
+        $numbers = OrderBook::enterAll(CarbonImmutable::now(), $orders);
+        self::assertSame(range($numbers[0], $numbers[0] + 299), $numbers);
+        self::assertSame($numbers, OrderBook::enterAll(CarbonImmutable::now(), $orders), 'told twice they are the same');
+        foreach ([0, 1, 2, 7, 248, 249, 250, 251, 299] as $i) {
+            $alone = OrderBook::enter(
+                'Alone',
+                CarbonImmutable::now(),
+                $orders[$i]['due'],
+                "note {$i}",
+                $orders[$i]['lines'],
+            );
+            $together = Order::query()->where('form_id', $forms[$i])->firstOrFail();
+            self::assertSame($alone->due_at->toString(), $together->due_at->toString());
+            self::assertSame('Together '.$i % 5, $together->customer->name);
+            self::assertSame(self::written($alone), self::written($together), "order {$i}");
+        }
+    }
+
+    /** @return list<mixed> all of an order but what tells it from any other */
+    private static function written(Order $order): array
+    {
+        $plain = static fn(Model $one): array => Arr::except($one->getAttributes(), [
+            'id',
+            'order_id',
+            'order_line_id',
+            'decoration_id',
+        ]);
+        $lines = OrderLine::query()->with('decorations.pieces')->where('order_id', $order->id)->orderBy('id')->get();
+
+        return array_values($lines->map(static fn(OrderLine $line): array => [
+            $plain($line),
+            $line->decorations->sortBy('id')->values()->map(static fn(Decoration $one): array => [
+                $plain($one),
+                $one->pieces->sortBy('id')->values()->map($plain)->all(),
+            ])->all(),
+        ])->all());
     }
 }
