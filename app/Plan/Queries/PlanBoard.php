@@ -42,6 +42,10 @@ final class PlanBoard
     private ?Collection $machines = null;
     /** @var Collection<int, Frame>|null */
     private ?Collection $frames = null;
+    /** @var array<string, string>|null */
+    private ?array $colours = null;
+    /** @var array<int, list<OpenBatch>>|null */
+    private ?array $byOrder = null;
 
     public function __construct(
         private readonly House $house,
@@ -86,7 +90,7 @@ final class PlanBoard
     /** Open batches on their machines, in the order kept. */
     public function sequence(): Sequence
     {
-        return self::sequenceOf($this->batches());
+        return $this->timetable()->sequence;
     }
 
     /** @param array<string, OpenBatch> $batches */
@@ -152,6 +156,12 @@ final class PlanBoard
     /** @return array<string, string> thread => #rrggbb, of everything that is on a machine or asked for */
     public function colours(): array
     {
+        return $this->colours ??= $this->readColours();
+    }
+
+    /** @return array<string, string> */
+    private function readColours(): array
+    {
         $colours = [];
         foreach ($this->machines() as $machine) {
             foreach ($machine->rack as $needle) {
@@ -216,10 +226,7 @@ final class PlanBoard
             return null;
         }
         $end = null;
-        foreach ($this->batches() as $batch) {
-            if ($batch->order->id !== $orderId) {
-                continue;
-            }
+        foreach ($this->ofOrder($orderId) as $batch) {
             $openPieces -= $batch->left;
             $placed = $this->timetable()->find($batch->code);
             if ($placed === null) {
@@ -235,11 +242,24 @@ final class PlanBoard
     public function blanksShort(int $orderId): int
     {
         $short = 0;
-        foreach ($this->batches() as $batch) {
-            $short = $batch->order->id === $orderId ? max($short, $batch->order->blanksShort) : $short;
+        foreach ($this->ofOrder($orderId) as $batch) {
+            $short = max($short, $batch->order->blanksShort);
         }
 
         return $short;
+    }
+
+    /** @return list<OpenBatch> */
+    private function ofOrder(int $orderId): array
+    {
+        if ($this->byOrder === null) {
+            $this->byOrder = [];
+            foreach ($this->batches() as $batch) {
+                $this->byOrder[$batch->order->id][] = $batch;
+            }
+        }
+
+        return $this->byOrder[$orderId] ?? [];
     }
 
     /** @return list<Placed> those that end after they are due, soonest due first */
@@ -271,7 +291,7 @@ final class PlanBoard
     /** What was read is read anew: something of it was changed. */
     public function forget(): void
     {
-        $this->read = $this->machines = $this->frames = null;
+        $this->read = $this->machines = $this->frames = $this->colours = $this->byOrder = null;
     }
 
     /** @param array<string, OpenBatch> $batches */

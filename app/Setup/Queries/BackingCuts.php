@@ -6,6 +6,7 @@ namespace App\Setup\Queries;
 
 use App\Foundation\Clock\ShopClock;
 use App\Foundation\Database\Transaction;
+use App\Machine\Models\Frame;
 use App\Plan\Queries\PlanBoard;
 use App\Setup\Models\Setup;
 use App\Shop\Catalogue\Catalogue;
@@ -73,19 +74,20 @@ final readonly class BackingCuts
             ->keyBy('decoration_id');
         $frames = $this->catalogue->frames()->keyBy('id');
         $rules = $this->house->rules();
+        $pieces = $frames->map(static fn(Frame $frame): BackingPiece => BackingPiece::of($frame->toCore(), $rules));
         $wants = [];
         foreach ($placed as $one) {
             $batch = $this->board->batches()[$one->batch->id];
             $setup = $setups[$batch->decorationId] ?? null;
-            $frame = $setup === null ? null : $frames[$setup->frame_id] ?? null;
-            if ($setup === null || $frame === null) {
+            $piece = $setup === null ? null : $pieces[$setup->frame_id] ?? null;
+            if ($setup === null || $piece === null) {
                 continue;
             }
             $wants[$batch->code] = [
                 CutWant::of(
                     $batch->code,
                     new Layers($setup->backing, $setup->layers),
-                    BackingPiece::of($frame->toCore(), $rules),
+                    $piece,
                     $batch->batch->pieces,
                     $rules->value(HouseRule::BackingSpoilage) / 100,
                     2 * ($rules->value(HouseRule::BackingOverlap) - $rules->value(HouseRule::BackingLeast)),

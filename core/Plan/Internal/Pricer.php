@@ -37,8 +37,8 @@ final class Pricer
     private array $stepOf = [];
     /**
      * @var list<array{array<int, int>, array<int, int>, array<int, int>, array<int, int>, array<int, int>, array<int,
-     *     int>, array<int, int>, array<int, int>, array<int, int>, array<int, int>, int, float}> the state before
-     *     each step
+     *     int>, array<int, int>, array<int, int>, array<int, int>, array<int, int>, array<int, int>, float}> the
+     *     state before each step
      */
     private array $states = [];
     /** @var array<int, array<int, int>> machine, rank => seconds for cones and for what stands before it */
@@ -57,11 +57,11 @@ final class Pricer
     public function __construct(private readonly Workload $workload)
     {
         $this->numbers = new Numbers($workload);
-        $start = [[], [], [], [], [], [], [], [], [], [], -1, 0.0];
+        $start = [[], [], [], [], [], [], [], [], [], [], [], 0.0];
         foreach ($this->numbers->mounted as $m => $mounted) {
             $this->sequence[$m] = $this->stepOf[$m] = $this->threadsS[$m] = [];
             $this->needles[$m] = [$this->numbers->racks[$m]];
-            foreach ([0, $workload->now, $mounted['frame'], $mounted['driver'], 0, 0, -1, 0, 0, 0] as $i => $value) {
+            foreach ([0, $workload->now, $mounted['frame'], $mounted['driver'], 0, 0, -1, 0, 0, 0, -1] as $i => $value) {
                 $start[$i][] = $value;
             }
         }
@@ -382,7 +382,7 @@ final class Pricer
             $ends,
             $changeovers,
             $spans,
-            $latest,
+            $seen,
             $cost,
         ] = $this->states[$step];
         foreach ($first as $m => $at) {
@@ -407,12 +407,6 @@ final class Pricer
         $machines = count($numbers->machines);
         $hands = $this->workload->hands->most();
         $always = $this->workload->hands->times === [];
-        // With hands for every machine, only what wants the frames of the latest has to look again.
-        $scarce = ! $always || $hands < $machines;
-        $wanted = [];
-        foreach ($sequence as $m => $lane) {
-            $wanted[$m] = isset($lane[$rank[$m]]) ? $frames[$lane[$rank[$m]]] : -1;
-        }
         $traceS = $this->workload->changeover->traceS;
         $frameS = $this->workload->changeover->frameS;
         $walk = $this->workload->weights->walk;
@@ -422,75 +416,9 @@ final class Pricer
             $soonest = self::NEVER;
             for ($m = 0; $m < $machines; $m++) {
                 $start = $starts[$m];
-                if ($start < 0 && ! isset($sequence[$m][$rank[$m]])) {
-                    $start = $starts[$m] = self::NEVER;
-                }
-                // What was put on another machine meanwhile may stand in the way of a place that was found before.
-                if (
-                    $start < 0
-                    || ($latest >= 0 && $end[$latest] > $start && ($scarce || $wanted[$m] === $mounted[$latest]))
-                ) {
-                    $r = $rank[$m];
-                    $batch = $sequence[$m][$r];
-                    $frame = $wanted[$m] = $frames[$batch];
-                    if (! isset($threadsS[$m][$r])) {
-                        $needles[$m][] = $then = $needles[$m][$r]->then($numbers->threads[$m][$batch]);
-                        $threadsS[$m][] =
-                            $then->loads * $numbers->threadS[$m] +
-                            $this->afterS($m, $sequence[$m][$r - 1] ?? null, $batch);
-                    }
-                    $changeover = $numbers->standing[$batch]
-                        ? 0
-                        : $traceS +
-                            ($mounted[$m] === $frame ? 0 : $frameS) +
-                            $driverS[$m][$driver[$m]][$drivers[$batch]] +
-                            $threadsS[$m][$r];
-                    $at = $start >= 0 ? $start : $end[$m];
-                    $fixed = $numbers->fixed[$batch];
-                    if ($fixed !== null && $at < $fixed - $changeover) {
-                        $at = $fixed - $changeover;
-                    }
-                    $free = $numbers->stock[$frame] - $numbers->frames[$m][$batch];
-                    $i = $start >= 0 ? $spans[$m] : $span[$m];
-                    while (true) {
-                        if ($at < $from[$m][$i]) {
-                            $at = $from[$m][$i];
-                        }
-                        if ($at + $changeover > $to[$m][$i]) {
-                            $i++;
-                            continue;
-                        }
-                        $busy = 1;
-                        $used = 0;
-                        $next = self::NEVER;
-                        for ($o = 0; $o < $machines; $o++) {
-                            if ($end[$o] > $at && $o !== $m) {
-                                $busy++;
-                                if ($mounted[$o] === $frame) {
-                                    $used += $held[$o];
-                                }
-                                if ($end[$o] < $next) {
-                                    $next = $end[$o];
-                                }
-                            }
-                        }
-                        if ($busy <= $hands && $used <= $free) {
-                            if ($always || $at >= self::FAR) {
-                                break;
-                            }
-                            $next = $this->tended($m, $end, $at, $this->after($m, $batch, $at + $changeover, $i));
-                            if ($next === $at) {
-                                break;
-                            }
-                        }
-                        $at = $next;
-                    }
-                    if ($at !== $start) {
-                        $starts[$m] = $start = $at;
-                        $changeovers[$m] = $changeover;
-                        $spans[$m] = $i;
-                        $ends[$m] = $at >= self::FAR ? self::FAR : $this->after($m, $batch, $at + $changeover, $i);
-                    }
+                if ($start < 0) {
+                    $start = $starts[$m] = isset($sequence[$m][$rank[$m]]) ? $end[$m] : self::NEVER;
+                    $seen[$m] = -1;
                 }
                 if ($start < $soonest) {
                     $soonest = $start;
@@ -504,6 +432,74 @@ final class Pricer
                 }
 
                 return $cost;
+            }
+            // What others were given meanwhile can only push a place back, so of all machines only the one that could begin
+            // first is looked at, once for each batch that is placed.
+            if ($seen[$best] !== $step) {
+                $m = $best;
+                $r = $rank[$m];
+                $batch = $sequence[$m][$r];
+                $frame = $frames[$batch];
+                if (! isset($threadsS[$m][$r])) {
+                    $needles[$m][] = $then = $needles[$m][$r]->then($numbers->threads[$m][$batch]);
+                    $threadsS[$m][] =
+                        $then->loads * $numbers->threadS[$m] +
+                        $this->afterS($m, $sequence[$m][$r - 1] ?? null, $batch);
+                }
+                $changeover = $numbers->standing[$batch]
+                    ? 0
+                    : $traceS +
+                        ($mounted[$m] === $frame ? 0 : $frameS) +
+                        $driverS[$m][$driver[$m]][$drivers[$batch]] +
+                        $threadsS[$m][$r];
+                $at = $soonest;
+                $fixed = $numbers->fixed[$batch];
+                if ($fixed !== null && $at < $fixed - $changeover) {
+                    $at = $fixed - $changeover;
+                }
+                $free = $numbers->stock[$frame] - $numbers->frames[$m][$batch];
+                $i = $seen[$m] >= 0 ? $spans[$m] : $span[$m];
+                while (true) {
+                    if ($at < $from[$m][$i]) {
+                        $at = $from[$m][$i];
+                    }
+                    if ($at + $changeover > $to[$m][$i]) {
+                        $i++;
+                        continue;
+                    }
+                    $busy = 1;
+                    $used = 0;
+                    $next = self::NEVER;
+                    for ($o = 0; $o < $machines; $o++) {
+                        if ($end[$o] > $at && $o !== $m) {
+                            $busy++;
+                            if ($mounted[$o] === $frame) {
+                                $used += $held[$o];
+                            }
+                            if ($end[$o] < $next) {
+                                $next = $end[$o];
+                            }
+                        }
+                    }
+                    if ($busy <= $hands && $used <= $free) {
+                        if ($always || $at >= self::FAR) {
+                            break;
+                        }
+                        $next = $this->tended($m, $end, $at, $this->after($m, $batch, $at + $changeover, $i));
+                        if ($next === $at) {
+                            break;
+                        }
+                    }
+                    $at = $next;
+                }
+                $starts[$m] = $at;
+                $changeovers[$m] = $changeover;
+                $spans[$m] = $i;
+                $ends[$m] = $at >= self::FAR ? self::FAR : $this->after($m, $batch, $at + $changeover, $i);
+                $seen[$m] = $step;
+                if ($at !== $soonest) {
+                    continue;
+                }
             }
 
             $batch = $sequence[$best][$rank[$best]];
@@ -550,7 +546,6 @@ final class Pricer
             }
             $rank[$best]++;
             $starts[$best] = -1;
-            $latest = $best;
             $step++;
             if ($keep) {
                 $this->states[$step] = [
@@ -564,7 +559,7 @@ final class Pricer
                     $ends,
                     $changeovers,
                     $spans,
-                    $latest,
+                    $seen,
                     $cost,
                 ];
             }
