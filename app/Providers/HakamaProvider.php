@@ -111,7 +111,7 @@ final class HakamaProvider extends ServiceProvider
         );
         // Lengths are shown in the units of the house.
         View::composer(
-            ['artwork.*', 'setup.*', 'shop.begin.*'],
+            ['artwork.*', 'money.ask', 'setup.*', 'shop.begin.*'],
             fn(ShownView $view) => $view->with('units', $this->app->make(House::class)->units()),
         );
         Event::subscribe(KeepSetupTimes::class);

@@ -16,9 +16,9 @@
                     autofocus />
                 <x-field name="places" :label="__('money.ask.decorations_per_garment')" :value="$v('places', '1')" inputmode="numeric"
                     class="num" />
-                <x-field name="width" :label="__('money.ask.design_width_mm')" :value="$v('width', '85')" inputmode="decimal"
+                <x-field name="width" :label="__('money.ask.design_width', ['units' => $units->label()])" :value="$v('width', $units->field(85))" inputmode="decimal"
                     class="num" />
-                <x-field name="height" :label="__('money.ask.height_mm')" :value="$v('height', '60')" inputmode="decimal" class="num" />
+                <x-field name="height" :label="__('money.ask.height', ['units' => $units->label()])" :value="$v('height', $units->field(60))" inputmode="decimal" class="num" />
             </div>
             <label for="fill" class="mt-3">{{ __('money.ask.coverage') }}</label>
             <select id="fill" name="fill">
@@ -49,9 +49,9 @@
             <details class="mt-3" @if ($v('stitches_2', '') !== '' || $v('width_2', '') !== '') open @endif>
                 <summary>{{ __('money.ask.second_design_on_the_same_garment') }}</summary>
                 <div class="mt-2 grid grid-cols-2 gap-3">
-                    <x-field name="width_2" :label="__('money.ask.second_width_mm')" :value="$v('width_2', '')" inputmode="decimal"
+                    <x-field name="width_2" :label="__('money.ask.second_width', ['units' => $units->label()])" :value="$v('width_2', '')" inputmode="decimal"
                         class="num" />
-                    <x-field name="height_2" :label="__('money.ask.height_mm')" :value="$v('height_2', '')" inputmode="decimal"
+                    <x-field name="height_2" :label="__('money.ask.height', ['units' => $units->label()])" :value="$v('height_2', '')" inputmode="decimal"
                         class="num" />
                     <div class="col-span-2"><label for="fill_2">{{ __('money.ask.coverage') }}</label>
                         <select id="fill_2" name="fill_2">

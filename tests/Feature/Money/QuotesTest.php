@@ -7,8 +7,11 @@ namespace Tests\Feature\Money;
 use App\Artwork\Models\Artwork;
 use App\Money\Models\GivenQuote;
 use App\Orders\Models\Order;
+use App\Shop\Actions\RuleChange;
 use App\Shop\House;
 use Hakama\House\HouseRule;
+use Hakama\House\Question;
+use Hakama\House\Units;
 use Hakama\Money\QuoteState;
 use Illuminate\Support\Str;
 use PHPUnit\Framework\Attributes\Test;
@@ -75,6 +78,29 @@ final class QuotesTest extends FeatureTestCase
         $quote = GivenQuote::query()->where('form_id', $form)->sole();
         self::assertLessThanOrEqual($quote->price_cents, $quote->least_cents);
         self::assertGreaterThanOrEqual($quote->price_cents, $quote->most_cents);
+    }
+
+    #[Test]
+    public function whoever_measures_in_inches_asks_in_inches_and_whoever_reads_it_reads_what_was_meant(): void
+    {
+        $asked = ['pieces' => '24', 'places' => '1', 'fill' => 'full', 'colours' => '3'];
+        $price = function (array $with): string {
+            $page = (string) $this->get('/orders/ask?'.http_build_query($with))->assertOk()->getContent();
+            self::assertSame(1, preg_match('/text-\[28px\][^>]*>([^<]+)/', $page, $found), strip_tags($page));
+
+            return $found[1];
+        };
+        // Three and a half inches by two and a quarter are 88.9 by 57.15 mm.
+        $mm = $price([...$asked, 'width' => '88.9', 'height' => '57.15']);
+        app(RuleChange::class)->set([], [Question::Units->value => Units::Inches->value]);
+        self::assertSame($mm, $price([...$asked, 'width' => '3 1/2', 'height' => '2.25']));
+        self::assertSame($mm, $price([...$asked, 'width' => '88.9 mm', 'height' => '57.15 mm']));
+        $this->get('/orders/ask')->assertSee('Design width, in')->assertSee('value="3 3/8"', false);
+        $this->get('/orders/ask?'.http_build_query([...$asked, 'width' => '85', 'height' => '2']))
+            ->assertSee('Enter the design width, 0.12 to 23.62 in, or its stitches.');
+
+        $kept = $this->kept('Ferry crew', ['width' => '3 1/2', 'height' => '2.25', 'fill' => 'full', 'stitches' => '']);
+        self::assertSame(['3 1/2 in', '2.25 in'], [$kept->asked['width'], $kept->asked['height']]);
     }
 
     #[Test]

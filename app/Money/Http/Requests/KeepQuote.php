@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Money\Http\Requests;
 
 use App\Money\Models\GivenQuote;
+use App\Shop\House;
 use Hakama\Money\QuoteState;
 use Illuminate\Foundation\Http\FormRequest;
 use Illuminate\Validation\Rule;
@@ -38,16 +39,22 @@ final class KeepQuote extends FormRequest
         return AskQuote::createFrom($this);
     }
 
-    /** @return array<string, string> field => what was typed */
+    /** @return array<string, string> field => what was typed; lengths with their unit, as others measure in another */
     public function asked(): array
     {
-        return array_map(
+        $typed = array_map(
             strval(...),
             array_filter(
                 $this->only(array_keys((new AskQuote())->rules())),
                 static fn(mixed $value): bool => is_scalar($value) && $value !== '',
             ),
         );
+        $unit = app(House::class)->units()->label();
+        foreach (array_intersect_key($typed, array_flip(AskQuote::LENGTHS)) as $field => $length) {
+            $typed[$field] = preg_match('~\d\s*$~', $length) === 1 ? trim($length)." {$unit}" : $length;
+        }
+
+        return $typed;
     }
 
     /** Back to the question as it was asked, so that nothing typed is lost. */
