@@ -6,6 +6,7 @@ namespace Bench;
 
 use App\Artwork\Models\Artwork;
 use App\Floor\Projections\Projections;
+use Carbon\CarbonImmutable;
 use Hakama\House\HouseRule;
 use Illuminate\Support\Facades\DB;
 use Illuminate\Support\Facades\Schema;
@@ -79,6 +80,7 @@ final class Crowd
             'other' => intdiv($k, 5),
         ], $lives > 0 ? range(1, $lives) : []));
         $this->log();
+        $this->alsoDone($lives);
         $this->live(array_unique($waiting), array_map(static fn(int $k): array => [
             'k' => $k,
             'days' => 7 * (1 + $k % 5),
@@ -235,6 +237,41 @@ final class Crowd
             'machine_id' => $machine,
         ], 'lives');
         self::copy('batch_runs', "t.batch_id in (select id from batches where decoration_id in ({$decoration}))", $ids('batch_id'), 'lives');
+    }
+
+    /** What grows in a shop as well, and of which the demo has nothing: cuts, confirmed steps, quotes, days that were other. */
+    private function alsoDone(int $lives): void
+    {
+        $past = 'from batches as b where b.id < '.self::ROOM;
+        DB::statement("insert into backing_cuts (batch_id, who, pieces, cut_at) select b.id, 'Odo', 12, '2025-01-01' {$past}");
+        foreach (['thread', 'frame', 'backing', 'needle', 'trace'] as $step) {
+            DB::statement('insert into step_confirmations (event_id, batch_id, code, who, confirmed_at) select '.
+                "uuid(), b.id, '{$step}', 'Odo', '2025-01-01' {$past}");
+        }
+        $asked = json_encode(['pieces' => '24', 'places' => '1', 'stitches' => '6000', 'colours' => '3']);
+        DB::statement('insert into kept_quotes (number, form_id, customer, asked, `rows`, pieces, price_cents, least_cents, '.
+            "most_cents, cost_cents, state, order_id, who, made_at) select o.number, uuid(), 'Ferry', '{$asked}', '[]', 24, 40000, ".
+            "38000, 42000, 21000, if(o.id % 3 = 0, 'declined', 'accepted'), o.id, 'Ilse', o.received_at from orders as o where o.id < ".
+            self::ROOM);
+        $rows = ['days_off' => [], 'downtimes' => [], 'presences' => [], 'extra_hours' => [], 'stock_counts' => []];
+        for ($k = 1; $k <= $lives; $k++) {
+            $day = CarbonImmutable::today()->subDays(28 * $k);
+            $span = ['from_at' => $day->setTime(12, 0), 'to_at' => $day->setTime(15, 0), 'why' => 'once'];
+            $rows['days_off'][] = ['day' => $day->toDateString(), 'why' => 'feast'];
+            $rows['extra_hours'][] = $span;
+            $rows['downtimes'][] = [...$span, 'machine_id' => 1 + $k % 3];
+            $rows['stock_counts'][] = ['kind' => 'bobbin', 'amount' => 40, 'who' => 'Ilse', 'counted_at' => $day];
+            $rows['presences'][] = [
+                'who' => 'Odo',
+                'people' => -1,
+                'first_day' => $day->toDateString(),
+                'last_day' => $day->addDays(3)->toDateString(),
+                'weekdays' => '[1,2,3,4,5]',
+            ];
+        }
+        foreach ($rows as $table => $of) {
+            DB::table($table)->insert($of);
+        }
     }
 
     /** What the machines told, one after the other as it was told, ended before the demo's own. */

@@ -22,11 +22,12 @@ final class ReadTapesAnew
         if (serialize($rules->before->measuring()) !== serialize($rules->now->measuring())) {
             // Those of which pieces wait come first; all in a few statements, however many there are.
             $waits = Decoration::query()
+                ->selectRaw('count(*) > 0')
                 ->whereColumn('artwork_id', 'artworks.id')
                 ->whereHas('pieces', static fn(Builder $pieces): Builder => $pieces->open());
             $jobs = Artwork::query()
                 ->whereNotNull('read_at')
-                ->orderByRaw("exists ({$waits->toRawSql()}) desc")
+                ->orderByDesc($waits)
                 ->orderByDesc('id')
                 ->pluck('id')
                 ->map(static fn(int $id): ReadTape => new ReadTape($id));

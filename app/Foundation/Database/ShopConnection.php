@@ -33,7 +33,7 @@ class ShopConnection extends MariaDbConnection
     public function recordsHaveBeenModified($value = true): void
     {
         if ($value) {
-            Transaction::hasWritten();
+            Transaction::noteWrite();
         }
         parent::recordsHaveBeenModified($value);
     }

@@ -26,6 +26,7 @@ final class Transaction
     private static ?string $raised = null;
     /** Whether anything was written since the turn was taken. */
     private static bool $hasWritten = false;
+    private static int $taken = 0;
 
     /**
      * Runs it with the shop's turn, whole or not at all. Within another write it is a part of that one: what fails there
@@ -89,6 +90,7 @@ final class Transaction
                 return DB::transaction(static function () use ($do, $raises): mixed {
                     self::raise($raises);
                     self::$hasWritten = false;
+                    self::$taken++;
                     // Whatever was worked out for this request before it had the turn is worked out anew.
                     App::forgetScopedInstances();
 
@@ -124,9 +126,15 @@ final class Transaction
     }
 
     /** Told by the connection of all that is not read. */
-    public static function hasWritten(): void
+    public static function noteWrite(): void
     {
         self::$hasWritten = true;
+    }
+
+    /** How often a turn was taken here: what was known of the counts before is old. */
+    public static function taken(): int
+    {
+        return self::$taken;
     }
 
     /**

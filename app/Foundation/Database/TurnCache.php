@@ -17,6 +17,8 @@ final class TurnCache
 {
     /** @var array{int, int}|null */
     private ?array $turns = null;
+    /** How often a turn had been taken when they were read. */
+    private int $taken = -1;
 
     /**
      * @template T of array<array-key, mixed>
@@ -30,7 +32,7 @@ final class TurnCache
     public function get(string $name, Closure $read, bool $byFloor = false, string $also = ''): array
     {
         // What is read after the number is as new as the number says, or newer.
-        $turns = Transaction::isOpen() ? Transaction::countsBefore() : ($this->turns ??= Transaction::counts());
+        $turns = Transaction::isOpen() ? Transaction::countsBefore() : $this->turns();
         if ($turns === null) {
             return $read();
         }
@@ -49,5 +51,15 @@ final class TurnCache
         Cache::forever($name, ['turn' => $turn, 'rows' => $rows]);
 
         return $rows;
+    }
+
+    /** @return array{int, int} read once a request, and anew after a write in it */
+    private function turns(): array
+    {
+        if ($this->turns === null || $this->taken !== Transaction::taken()) {
+            [$this->turns, $this->taken] = [Transaction::counts(), Transaction::taken()];
+        }
+
+        return $this->turns;
     }
 }

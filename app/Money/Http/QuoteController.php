@@ -22,6 +22,7 @@ use Hakama\Money\NoPrice;
 use Hakama\Money\QuoteState;
 use Hakama\Money\Tax;
 use Illuminate\Contracts\View\View;
+use Illuminate\Database\Eloquent\Builder;
 use Illuminate\Http\RedirectResponse;
 use Illuminate\Http\Response;
 use Illuminate\Validation\ValidationException;
@@ -33,13 +34,22 @@ final readonly class QuoteController
 
     public function index(): View
     {
+        // Those that wait for an answer come first and are few; the others are turned over page by page.
+        $newest = static fn(): Builder => GivenQuote::query()
+            ->with('order')
+            ->orderByDesc('number')
+            ->orderByDesc('version');
+        $open = $newest()->where('state', QuoteState::Open)->get();
+        // By their numbers: left to itself the database sorts all that were ever answered.
+        $answered = $newest()
+            ->forceIndex('kept_quotes_number_version_unique')
+            ->where('state', '!=', QuoteState::Open)
+            ->simplePaginate(40);
+
         return view('money.quotes', [
-            'quotes' => GivenQuote::query()
-                ->with('order')
-                ->orderByRaw('state != ?', [QuoteState::Open->value])
-                ->orderByDesc('number')
-                ->orderByDesc('version')
-                ->simplePaginate(40),
+            'open' => $open,
+            'answered' => $answered,
+            'quotes' => $answered->onFirstPage() ? $open->concat($answered->items()) : $answered->items(),
             'currency' => $this->premises->shop()->currency,
         ]);
     }

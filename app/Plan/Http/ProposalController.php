@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Plan\Http;
 
+use App\Foundation\Words\Words;
 use App\Plan\Actions\PlanChanges;
 use App\Plan\Chart\LanePage;
 use App\Plan\Chart\PlanChart;
@@ -120,7 +121,7 @@ final class ProposalController
                 'done',
                 __('plan.proposal_controller.press_z_to_undo', [
                     'value' => $codes === null ? __('plan.proposal_controller.the_proposal_is_now_the_plan') : __('plan.proposal_controller.in_use_now', [
-                        'value' => implode(', ', $codes),
+                        'value' => Words::some($codes, 8),
                     ]),
                 ]),
             );

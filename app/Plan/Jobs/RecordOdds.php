@@ -26,7 +26,7 @@ final class RecordOdds implements ShouldQueue
         foreach ($board->batches() as $batch) {
             $due[$batch->order->number] = $batch->order->dueAt();
         }
-        $given = $odds->inForce()->orders;
+        $given = $odds->inForce(waits: true)->orders;
         Transaction::run(static fn() => PromiseRecord::said($given, $due));
     }
 }

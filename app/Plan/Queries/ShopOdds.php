@@ -31,8 +31,6 @@ final class ShopOdds
     /** Odds move slowly: they are worked out anew after so many seconds, or when the plan changes. */
     private const HOLDS_S = 600;
     private const KEPT = 'odds';
-    /** Odds of so many batches are found while a page waits. */
-    private const AT_ONCE = 80;
     private const LOGGED_DAYS = 60;
     private const LOGGED_HOLDS_S = 3600;
     /** A share of spoiled pieces wants more pieces than this. */
@@ -46,8 +44,12 @@ final class ShopOdds
         private readonly SewnDays $sewn,
     ) {}
 
-    /** Of the plan in force, by batch and by order number. */
-    public function inForce(): Odds
+    /**
+     * Of the plan in force, by batch and by order number.
+     *
+     * @param bool $waits whoever asks wants those of this moment; else it has the last ones where there are many batches
+     */
+    public function inForce(bool $waits = false): Odds
     {
         $plan = $this->board->timetable();
         $workload = $plan->workload;
@@ -66,11 +68,11 @@ final class ShopOdds
             $this->house->rules()->value(HouseRule::PromiseKept),
         ]);
 
-        return $this->inForce ??= $this->kept($plan, $key);
+        return $this->inForce ??= $this->kept($plan, $key, $waits);
     }
 
     /** The last that were found, where a page would wait for those of this moment: they are found behind it. */
-    private function kept(Timetable $plan, string $key): Odds
+    private function kept(Timetable $plan, string $key, bool $waits): Odds
     {
         try {
             /** @var array{key: string, odds: Odds}|null $kept */
@@ -85,15 +87,16 @@ final class ShopOdds
 
             return $odds;
         };
-        if ($kept === null || ($kept['key'] !== $key && count($plan->placed) <= self::AT_ONCE)) {
+        if ($kept !== null && $kept['key'] === $key) {
+            return $kept['odds'];
+        }
+        if ($kept === null || $waits || count($plan->placed) <= config('shop.odds_found_at_once')) {
             return $find();
         }
-        if ($kept['key'] !== $key) {
-            App::terminating(static function () use ($find): void {
-                // One at a time: whoever comes meanwhile has the last ones too.
-                Cache::lock(self::KEPT.'.find', 60)->get($find);
-            });
-        }
+        App::terminating(static function () use ($find): void {
+            // One at a time: whoever comes meanwhile has the last ones too.
+            Cache::lock(self::KEPT.'.find', 60)->get($find);
+        });
 
         return $kept['odds'];
     }

@@ -7,6 +7,7 @@ namespace App\Setup\Queries;
 use App\Foundation\Clock\ShopClock;
 use App\Foundation\Database\Transaction;
 use App\Machine\Models\Frame;
+use App\Plan\OpenBatch;
 use App\Plan\Queries\PlanBoard;
 use App\Setup\Models\Setup;
 use App\Shop\Catalogue\Catalogue;
@@ -52,13 +53,15 @@ final readonly class BackingCuts
      */
     public function wants(): array
     {
+        // Of what waits: what was cut for ten years of finished batches is not looked at.
+        $open = array_map(static fn(OpenBatch $batch): int => $batch->id, $this->board->batches());
         $cut = BackingCut::query()
-            ->join('batches', 'batches.id', '=', 'backing_cuts.batch_id')
-            ->pluck('batches.code')
-            ->all();
+            ->whereIntegerInRaw('batch_id', array_values($open))
+            ->pluck('batch_id')
+            ->flip();
         $placed = array_filter(
             $this->board->timetable()->placed,
-            static fn(Placed $one): bool => ! in_array($one->batch->id, $cut, true),
+            static fn(Placed $one): bool => ! isset($cut[$open[$one->batch->id]]),
         );
         usort(
             $placed,

@@ -2,7 +2,6 @@
 <x-layout station="orders" :title="__('money.quotes.quotes')">
     @php
         $m = static fn(int $cents) => App\Shop\Figure::words($cents / 100, 2);
-        $open = collect($quotes->items())->filter(static fn($one) => $one->state->isOpen());
     @endphp
     <x-slot:say>
         @if ($open->isEmpty())
@@ -24,7 +23,7 @@
         <a href="{{ route('orders.index') }}" data-key="b">{{ __('money.quotes.all_orders') }} <kbd>b</kbd></a>
     </div>
     <x-wrong field="why" />
-    @if ($quotes->isEmpty())
+    @if ($open->isEmpty() && $answered->isEmpty())
         <p class="note">{{ __('money.quotes.no_quotes_yet_make_one_under') }}</p>
     @else
         <table>
@@ -97,6 +96,6 @@
                 @endforeach
             </tbody>
         </table>
-        {{ $quotes->links() }}
+        <x-turn-pages :page="$answered" />
     @endif
 </x-layout>

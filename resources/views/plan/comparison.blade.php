@@ -20,25 +20,25 @@
     <p>
         @if ($comparison->becomeLate() !== [])
             <span class="now">{{ __('plan.comparison.now_late', [
-                'value' => implode(', ', array_map(
+                'value' => App\Foundation\Words\Words::some(array_map(
                     static fn($b) => __('plan.comparison.batch_for', ['code' => $b->code, 'customer' => $b->order->customer]),
                     $comparison->becomeLate(),
-                )),
+                ), 8),
             ]) }}</span>
         @else
             {{ __('plan.comparison.no_order_becomes_late') }}
         @endif
         @if ($comparison->areSaved() !== [])
             {{ __('plan.comparison.on_time_again', [
-                'value' => implode(', ', array_map(static fn($b) => $b->code, $comparison->areSaved())),
+                'value' => App\Foundation\Words\Words::some(array_map(static fn($b) => $b->code, $comparison->areSaved()), 8),
             ]) }}
         @endif
         @if ($comparison->movedThoughPrepared() !== [])
             {{ __('plan.comparison.moved_although_prepared', [
-                'value' => implode(', ', array_map(
+                'value' => App\Foundation\Words\Words::some(array_map(
                     static fn(array $one) => __('plan.comparison.from_to', ['code' => $one[0]->code, 'from' => $one[1], 'to' => $one[2]]),
                     $comparison->movedThoughPrepared(),
-                )),
+                ), 8),
             ]) }}
         @endif
         @if ($version !== $proposal->version)

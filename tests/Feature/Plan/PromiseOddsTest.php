@@ -107,6 +107,27 @@ final class PromiseOddsTest extends FeatureTestCase
     }
 
     #[Test]
+    public function where_many_batches_wait_a_page_has_the_last_odds_and_finds_the_next_behind_itself(): void
+    {
+        config(['shop.odds_found_at_once' => 2]);
+        $kept = static function (bool $waits = false): array {
+            app()->forgetScopedInstances();
+
+            return array_map(static fn($one): float => $one->kept, app(ShopOdds::class)->inForce($waits)->batches);
+        };
+        $first = $kept();
+        self::assertGreaterThan(2, count($first));
+        // Everything is due a month ago: nothing of it is kept any more.
+        Order::query()->update(['due_at' => CarbonImmutable::now()->subMonth()]);
+        self::assertSame($first, $kept(), 'nobody waits for the odds of this moment');
+        $this->get('/orders')->assertOk();
+        self::assertSame([0.0], array_values(array_unique($kept())), 'they were found behind that page');
+
+        Order::query()->update(['due_at' => CarbonImmutable::now()->addYear()]);
+        self::assertSame([1.0], array_values(array_unique($kept(waits: true))), 'who wants them waits for them');
+    }
+
+    #[Test]
     public function a_question_is_answered_with_what_may_be_promised_and_odds_for_the_time_that_is_wanted(): void
     {
         $like = self::batchOf(self::inFiveDays())->code;
