@@ -18,7 +18,8 @@ final class OrderBook
 {
     /** Orders of a list that are written down together. */
     private const TOGETHER = 250;
-    private const PIECES = 2000;
+    /** A statement takes no more than 65 535 values. */
+    private const ROWS = 2000;
 
     /**
      * @param list<TypedLine> $lines
@@ -144,7 +145,7 @@ final class OrderBook
         foreach ($decorations as $i => [$orderId, $line]) {
             array_push($pieces, ...self::pieces($orderId, $decorationIds[$i], $line));
         }
-        foreach (array_chunk($pieces, self::PIECES) as $some) {
+        foreach (array_chunk($pieces, self::ROWS) as $some) {
             Piece::query()->insert($some);
         }
     }
@@ -152,12 +153,14 @@ final class OrderBook
     /**
      * @param list<array<string, mixed>> $rows
      *
-     * @return list<int> their ids, in the same order: one statement counts them on, and nobody else writes meanwhile
+     * @return list<int> their ids, in the same order: they are counted on, and nobody else writes meanwhile
      */
     private static function insertAll(string $table, array $rows): array
     {
         $columns = array_fill_keys(array_keys(array_merge(...$rows)), null);
-        DB::table($table)->insert(array_map(static fn(array $row): array => [...$columns, ...$row], $rows));
+        foreach (array_chunk($rows, self::ROWS) as $some) {
+            DB::table($table)->insert(array_map(static fn(array $row): array => [...$columns, ...$row], $some));
+        }
         $ids = DB::table($table)->orderByDesc('id')->limit(count($rows))->pluck('id');
 
         return array_values($ids->reverse()->map(static fn(mixed $id): int => (int) $id)->all());

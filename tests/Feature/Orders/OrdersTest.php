@@ -498,6 +498,30 @@ final class OrdersTest extends FeatureTestCase
         }
     }
 
+    #[Test]
+    public function as_many_lines_as_a_list_may_have_go_in_together(): void
+    {
+        $line = static fn(int $k): ?TypedLine => TypedLine::read([
+            'garment' => 'apron',
+            'fabric' => 'canvas',
+            'colour_name' => "ecru {$k}",
+            'sizes' => ['ONE' => 1],
+            'decorations' => [['position' => 'centre', 'artwork_id' => null]],
+        ], app(Catalogue::class));
+        $orders = array_map(static fn(int $i): array => [
+            'form' => (string) Str::uuid(),
+            'customer' => 'Long list',
+            'due' => CarbonImmutable::parse('2026-05-04 16:00'),
+            'note' => '',
+            'lines' => array_values(array_filter(array_map($line, range(1, 20)))),
+        ], range(1, 250));
+        OrderBook::enterAll(CarbonImmutable::now(), $orders);
+        $lines = OrderLine::query()->whereIn('order_id', Order::query()
+            ->whereIn('form_id', array_column($orders, 'form'))
+            ->select('id'));
+        self::assertSame([5000, 250], [$lines->count(), $lines->clone()->where('colour_name', 'ecru 20')->count()]);
+    }
+
     /** @return list<mixed> all of an order but what tells it from any other */
     private static function written(Order $order): array
     {
