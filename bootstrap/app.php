@@ -3,8 +3,10 @@
 declare(strict_types=1);
 
 use App\Foundation\Http\AnswerJson;
+use App\Foundation\Http\CheckToken;
 use App\Foundation\Http\Compress;
 use App\Foundation\Http\DecimalPoint;
+use App\Foundation\Http\KeepSession;
 use App\Foundation\Http\KnownHost;
 use App\Foundation\Http\PeekSession;
 use App\Foundation\Http\Problem;
@@ -18,8 +20,10 @@ use App\Providers\HakamaProvider;
 use Illuminate\Foundation\Application;
 use Illuminate\Foundation\Configuration\Exceptions;
 use Illuminate\Foundation\Configuration\Middleware;
+use Illuminate\Foundation\Http\Middleware\ValidateCsrfToken;
 use Illuminate\Http\Middleware\HandleCors;
 use Illuminate\Routing\Middleware\SubstituteBindings;
+use Illuminate\Session\Middleware\StartSession;
 
 return Application::configure(basePath: dirname(__DIR__))
     ->withProviders([HakamaProvider::class], withBootstrapProviders: false)
@@ -35,7 +39,12 @@ return Application::configure(basePath: dirname(__DIR__))
         $middleware->remove(HandleCors::class);
         // Each route says with `can` what it asks of whoever comes.
         $middleware->alias(['can' => Authorize::class]);
-        $middleware->web(append: [Speak::class, ExclusiveWrite::class], prepend: [RequireUtf8::class, RejectArrayInput::class, DecimalPoint::class]);
+        $middleware->web(append: [Speak::class, ExclusiveWrite::class], prepend: [RequireUtf8::class, RejectArrayInput::class, DecimalPoint::class], replace: [
+            StartSession::class => KeepSession::class,
+            ValidateCsrfToken::class => CheckToken::class,
+        ]);
+        // The number of a session is drawn at random and says nothing: enciphered, it is no safer.
+        $middleware->encryptCookies(except: ['hakama']);
         $middleware->api(prepend: [AnswerJson::class, RequireUtf8::class]);
         // Who asks is known, and has the shop's turn where something is to be written, before it is looked up what was
         // asked for.

@@ -8,7 +8,8 @@ return [
     'expire_on_close' => true,
     'encrypt' => false,
     'files' => storage_path('framework/sessions'),
-    'lottery' => [2, 100],
+    // The worker clears old ones away.
+    'lottery' => [0, 100],
     'cookie' => 'hakama',
     'path' => '/',
     'http_only' => true,

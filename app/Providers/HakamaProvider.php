@@ -61,6 +61,28 @@ use Illuminate\View\View as ShownView;
 
 final class HakamaProvider extends ServiceProvider
 {
+    /** Views that say lengths. */
+    private const WITH_LENGTHS = [
+        'artwork.index',
+        'artwork.picking',
+        'artwork.show',
+        'artwork.stops',
+        'money.ask',
+        'setup.backing',
+        'setup.cures',
+        'setup.decisions',
+        'setup.draw.cap',
+        'setup.draw.features',
+        'setup.draw.garment',
+        'setup.draw.tube',
+        'setup.paper',
+        'setup.placement',
+        'setup.sheet',
+        'setup.tabs.frames',
+        'setup.tabs.sizes',
+        'shop.begin.shop',
+    ];
+
     public function register(): void
     {
         $this->app->extend('translator', static function (Translator $given, Application $app): IcuTranslator {
@@ -109,9 +131,10 @@ final class HakamaProvider extends ServiceProvider
                 403,
             ),
         );
-        // Lengths are shown in the units of the house.
+        // Lengths are shown in the units of the house. By name: one pattern among them and every view of every page is
+        // held against it.
         View::composer(
-            ['artwork.*', 'money.ask', 'setup.*', 'shop.begin.*'],
+            self::WITH_LENGTHS,
             fn(ShownView $view) => $view->with('units', $this->app->make(House::class)->units()),
         );
         Event::subscribe(KeepSetupTimes::class);

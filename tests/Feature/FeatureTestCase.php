@@ -41,7 +41,7 @@ abstract class FeatureTestCase extends TestCase
     {
         parent::setUp();
         self::$orders = [];
-        $this->withoutMiddleware(\Illuminate\Foundation\Http\Middleware\ValidateCsrfToken::class);
+        $this->withoutMiddleware(\App\Foundation\Http\CheckToken::class);
         // What a test writes by hand is a write like any other: what was kept of the tables before is old.
         $shop = DB::getDefaultConnection();
         DB::listen(static function (QueryExecuted $query) use ($shop): void {

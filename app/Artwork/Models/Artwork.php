@@ -79,6 +79,7 @@ use Illuminate\Support\Facades\Storage;
  */
 final class Artwork extends Model
 {
+    protected $table = 'artworks';
     /** More numbers than this on one drawing nobody reads. */
     private const BLOCKS_AT_ONCE = 2000;
     private const MOST_OBJECTS = 400;

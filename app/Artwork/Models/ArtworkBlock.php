@@ -32,6 +32,7 @@ use Illuminate\Database\Eloquent\Relations\BelongsTo;
  */
 final class ArtworkBlock extends Model
 {
+    protected $table = 'artwork_blocks';
     public $timestamps = false;
     protected $guarded = [];
     protected $casts = ['proposed_role' => BlockRole::class, 'role' => BlockRole::class, 'action' => StopAction::class];

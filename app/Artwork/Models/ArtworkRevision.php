@@ -22,6 +22,7 @@ use Illuminate\Database\Eloquent\Model;
  */
 final class ArtworkRevision extends Model
 {
+    protected $table = 'artwork_revisions';
     public $timestamps = false;
     protected $guarded = [];
     protected $casts = ['replaced_at' => Moment::class];

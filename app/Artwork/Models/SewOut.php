@@ -30,6 +30,7 @@ use Illuminate\Database\Eloquent\Model;
  */
 final class SewOut extends Model
 {
+    protected $table = 'sew_outs';
     public $timestamps = false;
     protected $guarded = [];
     protected $casts = [

@@ -20,6 +20,7 @@ use Illuminate\Database\Eloquent\Model;
  */
 final class SpoiledShare extends Model
 {
+    protected $table = 'spoiled_shares';
     public $timestamps = false;
     public $incrementing = false;
     protected $primaryKey = 'fabric';

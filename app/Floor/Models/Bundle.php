@@ -29,6 +29,7 @@ use Illuminate\Support\Facades\DB;
  */
 final class Bundle extends Model
 {
+    protected $table = 'bundles';
     public $timestamps = false;
     protected $guarded = [];
     protected $casts = ['made_at' => Moment::class];

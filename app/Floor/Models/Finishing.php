@@ -30,6 +30,7 @@ use Illuminate\Database\Eloquent\Model;
  */
 final class Finishing extends Model
 {
+    protected $table = 'finishings';
     public const FINISHED = 'finished';
     public const PASSED = 'passed';
     public const REWORK = 'rework';

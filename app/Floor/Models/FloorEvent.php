@@ -43,6 +43,7 @@ use LogicException;
  */
 final class FloorEvent extends Model
 {
+    protected $table = 'floor_events';
     public $timestamps = false;
     protected $primaryKey = 'seq';
     protected $guarded = [];

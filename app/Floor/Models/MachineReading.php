@@ -20,6 +20,7 @@ use Illuminate\Support\Facades\DB;
  */
 final class MachineReading extends Model
 {
+    protected $table = 'machine_readings';
     public $timestamps = false;
     public $incrementing = false;
     protected $primaryKey = 'machine_id';

@@ -20,6 +20,7 @@ use Illuminate\Database\Eloquent\Model;
  */
 final class VoidedEvent extends Model
 {
+    protected $table = 'voided_events';
     public $timestamps = false;
     public $incrementing = false;
     protected $primaryKey = 'seq';

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Foundation\Clock;
 
 use Carbon\CarbonImmutable;
+use DateTimeImmutable;
 use DateTimeInterface;
 use DateTimeZone;
 use Illuminate\Contracts\Database\Eloquent\CastsAttributes;
@@ -40,9 +41,10 @@ final class Moment implements CastsAttributes
     public static function read(string $kept): CarbonImmutable
     {
         static $utc = null;
-        $utc ??= new DateTimeZone("UTC");
+        $utc ??= new DateTimeZone('UTC');
 
-        return (new CarbonImmutable($kept, $utc))->setTimezone((string) config('app.timezone'));
+        // Made from the framework's own class it takes several times as long.
+        return CarbonImmutable::createFromInterface((new DateTimeImmutable($kept, $utc))->setTimezone(ShopClock::zone()));
     }
 
     public static function write(DateTimeInterface $moment): string

@@ -4,9 +4,11 @@ declare(strict_types=1);
 
 namespace App\Foundation\Console;
 
+use App\Foundation\Http\KeepSession;
 use App\Plan\Jobs\RecordOdds;
 use Illuminate\Console\Command;
 use Illuminate\Queue\Events\Looping;
+use Illuminate\Session\SessionManager;
 use Illuminate\Support\Facades\DB;
 use Illuminate\Support\Facades\Event;
 
@@ -16,6 +18,9 @@ use Illuminate\Support\Facades\Event;
  */
 final class ShopWork extends Command
 {
+    /** How often old sessions are cleared away. */
+    private const CLEARED_S = 3600;
+
     protected $signature = 'shop:work {queue=default : tapes are read on default, plans looked for on plans} {--once '.
         ': one job only}';
     protected $description = 'Works through a queue, taking up first what a worker that was killed has left';
@@ -48,7 +53,12 @@ final class ShopWork extends Command
     private function everyNowAndThen(): void
     {
         $last = 0.0;
-        Event::listen(Looping::class, static function () use (&$last): void {
+        $cleared = 0.0;
+        Event::listen(Looping::class, static function () use (&$last, &$cleared): void {
+            if ($cleared === 0.0 || hrtime(true) / 1e9 - $cleared >= self::CLEARED_S) {
+                $cleared = hrtime(true) / 1e9;
+                KeepSession::clear(app(SessionManager::class));
+            }
             if (hrtime(true) / 1e9 - $last >= RecordOdds::EVERY_S) {
                 $last = hrtime(true) / 1e9;
                 RecordOdds::dispatch();

@@ -20,18 +20,22 @@ final readonly class SentForm
 {
     /** The field that carries the number; every form with a token has it. */
     public const FIELD = '_form';
+    /** And on which page it stood, where whoever sends it does not say so themselves. */
+    public const FROM = '_from';
     /** Told once after it; what else a page is told may be a secret, and is not kept. */
     private const SAID = ['done', 'problem'];
     private const DAYS = 2;
 
     private function __construct(private Request $request, private string $sign) {}
 
-    /** The hidden fields: the token, and a number nobody had before. */
+    /** The hidden fields: the token, a number nobody had before, and the page. */
     public static function fields(): string
     {
         $hidden = '<input type="hidden" name="%s" value="%s">';
 
-        return sprintf($hidden, '_token', e(csrf_token())).sprintf($hidden, self::FIELD, Str::uuid());
+        return sprintf($hidden, '_token', e(csrf_token()))
+            .sprintf($hidden, self::FIELD, Str::uuid())
+            .sprintf($hidden, self::FROM, e(request()->getRequestUri()));
     }
 
     /** Null where it came without a number. */

@@ -155,7 +155,8 @@ final class Dates
         if ($hours !== '') {
             $skeleton = str_replace('j', $hours === '24' ? 'H' : 'h', $skeleton);
         }
-        $zone = $at->getTimezone();
+        // As the language has it; the framework makes an object of its own of it.
+        $zone = date_timezone_get($at) ?: throw new UnexpectedValueException('a moment has a time zone');
         $formatter = $kept["{$locale} {$skeleton} {$zone->getName()}"] ??= new IntlDateFormatter(
             $locale,
             IntlDateFormatter::NONE,
@@ -171,9 +172,19 @@ final class Dates
 
     private static function pattern(string $locale, string $skeleton): string
     {
-        $pattern = (new IntlDatePatternGenerator($locale))->getBestPattern($skeleton)
-            ?: throw new UnexpectedValueException("{$locale} writes no {$skeleton}");
+        /** @var array<string, string> $kept */
+        static $kept = [];
+        /** @var array<string, IntlDatePatternGenerator> $generators */
+        static $generators = [];
 
+        return $kept["{$locale} {$skeleton}"] ??= self::written(
+            ($generators[$locale] ??= new IntlDatePatternGenerator($locale))->getBestPattern($skeleton)
+                ?: throw new UnexpectedValueException("{$locale} writes no {$skeleton}"),
+        );
+    }
+
+    private static function written(string $pattern): string
+    {
         return preg_replace('/(?<![dy])(?<!MMMM),(?= )/', '', $pattern) ?? $pattern;
     }
 }

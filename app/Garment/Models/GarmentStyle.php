@@ -35,6 +35,7 @@ use Illuminate\Database\Eloquent\Model;
  */
 final class GarmentStyle extends Model
 {
+    protected $table = 'garment_styles';
     public $timestamps = false;
     protected $guarded = [];
     protected $casts = [

@@ -34,6 +34,7 @@ use Illuminate\Database\Eloquent\Model;
  */
 final class Frame extends Model
 {
+    protected $table = 'frames';
     public $timestamps = false;
     protected $guarded = [];
     protected $casts = [

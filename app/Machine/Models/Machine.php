@@ -49,6 +49,7 @@ use Illuminate\Database\Eloquent\Relations\HasMany;
  */
 final class Machine extends Model
 {
+    protected $table = 'machines';
     public $timestamps = false;
     protected $guarded = [];
     protected $hidden = ['token_hash'];

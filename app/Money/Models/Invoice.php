@@ -30,6 +30,7 @@ use Illuminate\Database\Eloquent\Relations\BelongsTo;
  */
 final class Invoice extends Model
 {
+    protected $table = 'invoices';
     public $timestamps = false;
     protected $guarded = [];
     protected $casts = ['rows' => 'array', 'issued_at' => Moment::class];

@@ -16,6 +16,7 @@ use Illuminate\Database\Eloquent\Model;
  */
 final class PriceStep extends Model
 {
+    protected $table = 'price_steps';
     public $timestamps = false;
     protected $guarded = [];
 }

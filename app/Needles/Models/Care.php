@@ -25,6 +25,7 @@ use LogicException;
  */
 final class Care extends Model
 {
+    protected $table = 'cares';
     public $timestamps = false;
     protected $primaryKey = 'seq';
     protected $guarded = [];

@@ -22,6 +22,7 @@ use Illuminate\Database\Eloquent\Model;
  */
 final class KeptDesign extends Model
 {
+    protected $table = 'kept_designs';
     public $timestamps = false;
     protected $guarded = [];
     protected $casts = ['kept_at' => Moment::class];

@@ -23,6 +23,7 @@ use Illuminate\Database\Eloquent\Relations\BelongsTo;
  */
 final class Needle extends Model
 {
+    protected $table = 'needles';
     public $timestamps = false;
     protected $guarded = [];
     protected $casts = ['pinned' => 'boolean'];

@@ -29,6 +29,7 @@ use LogicException;
  */
 final class NeedleFitting extends Model
 {
+    protected $table = 'needle_fittings';
     public $timestamps = false;
     protected $primaryKey = 'seq';
     protected $guarded = [];

@@ -22,6 +22,7 @@ use Illuminate\Database\Eloquent\Model;
  */
 final class Arrival extends Model
 {
+    protected $table = 'arrivals';
     public $timestamps = false;
     protected $guarded = [];
     protected $casts = ['came_at' => Moment::class];

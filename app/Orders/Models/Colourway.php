@@ -19,6 +19,7 @@ use Illuminate\Database\Eloquent\Relations\BelongsTo;
  */
 final class Colourway extends Model
 {
+    protected $table = 'colourways';
     public $timestamps = false;
     protected $guarded = [];
 

@@ -14,6 +14,7 @@ use Illuminate\Database\Eloquent\Model;
  */
 final class Customer extends Model
 {
+    protected $table = 'customers';
     public $timestamps = false;
     protected $guarded = [];
     protected $casts = ['late_weight' => 'float'];

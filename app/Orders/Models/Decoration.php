@@ -52,6 +52,7 @@ use Illuminate\Database\Eloquent\Relations\HasOne;
  */
 final class Decoration extends Model
 {
+    protected $table = 'decorations';
     public $timestamps = false;
     protected $guarded = [];
     protected $casts = ['position' => Position::class];

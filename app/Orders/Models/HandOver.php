@@ -23,6 +23,7 @@ use Illuminate\Database\Eloquent\Model;
  */
 final class HandOver extends Model
 {
+    protected $table = 'hand_overs';
     public $timestamps = false;
     protected $guarded = [];
     protected $casts = ['pieces' => 'array', 'handed_at' => Moment::class];

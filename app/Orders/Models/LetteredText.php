@@ -23,6 +23,7 @@ use Illuminate\Database\Eloquent\Model;
  */
 final class LetteredText extends Model
 {
+    protected $table = 'lettered_texts';
     public $timestamps = false;
     protected $guarded = [];
     protected $hidden = ['tape'];

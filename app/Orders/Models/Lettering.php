@@ -43,6 +43,7 @@ use Illuminate\Database\Eloquent\Relations\HasMany;
  */
 final class Lettering extends Model
 {
+    protected $table = 'letterings';
     public $timestamps = false;
     protected $guarded = [];
     protected $attributes = ['centre_out' => false];

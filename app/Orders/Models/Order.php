@@ -30,6 +30,7 @@ use Illuminate\Database\Eloquent\Relations\HasMany;
  */
 final class Order extends Model
 {
+    protected $table = 'orders';
     public $timestamps = false;
     protected $guarded = [];
     protected $casts = [

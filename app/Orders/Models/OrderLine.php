@@ -36,6 +36,7 @@ use Illuminate\Database\Eloquent\Relations\HasMany;
  */
 final class OrderLine extends Model
 {
+    protected $table = 'order_lines';
     public $timestamps = false;
     protected $guarded = [];
     protected $casts = [

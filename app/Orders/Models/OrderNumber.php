@@ -15,6 +15,7 @@ use Illuminate\Database\Eloquent\Model;
  */
 final class OrderNumber extends Model
 {
+    protected $table = 'order_numbers';
     public $timestamps = false;
     public $incrementing = false;
     protected $guarded = [];

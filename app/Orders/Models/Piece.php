@@ -32,6 +32,7 @@ use Illuminate\Database\Eloquent\Relations\BelongsTo;
  */
 final class Piece extends Model
 {
+    protected $table = 'pieces';
     public $timestamps = false;
     protected $guarded = [];
     protected $casts = ['state' => PieceState::class, 'finish' => FinishState::class, 'counted_at' => Moment::class];

@@ -19,6 +19,7 @@ use Illuminate\Database\Eloquent\Model;
  */
 final class Pairing extends Model
 {
+    protected $table = 'pairings';
     private const MINUTES = 15;
     /** Without what is taken for another: no 0, O, 1, I. */
     private const LETTERS = 'ABCDEFGHJKLMNPQRSTUVWXYZ23456789';

@@ -26,6 +26,7 @@ use Symfony\Component\HttpFoundation\Cookie;
  */
 final class Tablet extends Model
 {
+    protected $table = 'tablets';
     private const COOKIE = 'hakama_tablet';
     private const MINUTES = 60 * 24 * 400;
 

@@ -25,6 +25,7 @@ use Illuminate\Database\Eloquent\Relations\HasMany;
  */
 final class Batch extends Model
 {
+    protected $table = 'batches';
     public $timestamps = false;
     protected $guarded = [];
 

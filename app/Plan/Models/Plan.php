@@ -14,6 +14,7 @@ use Illuminate\Database\Eloquent\Model;
  */
 final class Plan extends Model
 {
+    protected $table = 'plans';
     public $timestamps = false;
     protected $guarded = [];
 

@@ -20,6 +20,7 @@ use Illuminate\Database\Eloquent\Model;
  */
 final class PlanChange extends Model
 {
+    protected $table = 'plan_changes';
     public $timestamps = false;
     protected $guarded = [];
     protected $casts = ['changed_at' => Moment::class];

@@ -24,6 +24,7 @@ use Illuminate\Database\Eloquent\Model;
  */
 final class ClampCheck extends Model
 {
+    protected $table = 'clamp_checks';
     public $timestamps = false;
     protected $guarded = [];
     protected $casts = ['dropped' => 'boolean', 'checked_at' => Moment::class];

@@ -25,6 +25,7 @@ use Illuminate\Database\Eloquent\Model;
  */
 final class KeptPlacement extends Model
 {
+    protected $table = 'kept_placements';
     public $timestamps = false;
     protected $guarded = [];
     protected $casts = ['kept_at' => Moment::class];

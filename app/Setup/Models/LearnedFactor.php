@@ -22,6 +22,7 @@ use Illuminate\Database\Eloquent\Model;
  */
 final class LearnedFactor extends Model
 {
+    protected $table = 'learned_factors';
     public $timestamps = false;
     protected $guarded = [];
     protected $casts = ['fabric' => Fabric::class, 'since' => Moment::class];

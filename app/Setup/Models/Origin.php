@@ -22,6 +22,7 @@ use Illuminate\Database\Eloquent\Model;
  */
 final class Origin extends Model
 {
+    protected $table = 'origins';
     public $timestamps = false;
     protected $guarded = [];
     protected $casts = ['kept_at' => Moment::class];

@@ -27,6 +27,7 @@ use Illuminate\Database\Eloquent\Model;
  */
 final class Practice extends Model
 {
+    protected $table = 'practices';
     public $timestamps = false;
     protected $guarded = [];
     protected $casts = ['fabric' => Fabric::class, 'on_scrap' => 'boolean', 'last_at' => Moment::class];

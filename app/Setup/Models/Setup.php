@@ -47,6 +47,7 @@ use Illuminate\Database\Eloquent\Relations\HasMany;
  */
 final class Setup extends Model
 {
+    protected $table = 'setups';
     public $timestamps = false;
     public $incrementing = false;
     protected $primaryKey = 'decoration_id';

@@ -15,6 +15,7 @@ use Illuminate\Database\Eloquent\Model;
  */
 final class SetupTime extends Model
 {
+    protected $table = 'setup_times';
     public $timestamps = false;
     public $incrementing = false;
     protected $guarded = [];

@@ -22,6 +22,7 @@ use Illuminate\Database\Eloquent\Model;
  */
 final class Change extends Model
 {
+    protected $table = 'changes';
     public const ORDER = 'order';
     public const RULE = 'rule';
     public const SETUP = 'setup';

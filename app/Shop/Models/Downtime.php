@@ -25,6 +25,7 @@ use Illuminate\Database\Eloquent\Model;
  */
 final class Downtime extends Model
 {
+    protected $table = 'downtimes';
     public $timestamps = false;
     protected $guarded = [];
     protected $casts = ['from_at' => Moment::class, 'to_at' => Moment::class];

@@ -25,6 +25,7 @@ use Illuminate\Database\Eloquent\Model;
  */
 final class Presence extends Model
 {
+    protected $table = 'presences';
     public $timestamps = false;
     protected $guarded = [];
     protected $casts = [

@@ -25,6 +25,7 @@ use Illuminate\Database\Eloquent\Model;
  */
 final class Shop extends Model
 {
+    protected $table = 'shops';
     public const ONLY = 1;
     /** What is so before anybody has said otherwise. */
     public const UNBEGUN = [

@@ -15,6 +15,7 @@ use Illuminate\Database\Eloquent\Model;
  */
 final class WeekDay extends Model
 {
+    protected $table = 'week_days';
     public $timestamps = false;
     public $incrementing = false;
     protected $primaryKey = 'weekday';

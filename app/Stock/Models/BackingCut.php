@@ -18,6 +18,7 @@ use Illuminate\Database\Eloquent\Model;
  */
 final class BackingCut extends Model
 {
+    protected $table = 'backing_cuts';
     public $timestamps = false;
     public $incrementing = false;
     protected $primaryKey = 'batch_id';

@@ -20,6 +20,7 @@ use Illuminate\Database\Eloquent\Model;
  */
 final class BackingStock extends Model
 {
+    protected $table = 'backing_stocks';
     public $timestamps = false;
     protected $guarded = [];
     protected $casts = ['kind' => Backing::class, 'form' => StockForm::class];

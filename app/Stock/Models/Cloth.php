@@ -25,6 +25,7 @@ use Illuminate\Database\Eloquent\Model;
  */
 final class Cloth extends Model
 {
+    protected $table = 'cloths';
     public $timestamps = false;
     protected $guarded = [];
     protected $casts = ['fusible' => 'boolean', 'retired_at' => Moment::class];

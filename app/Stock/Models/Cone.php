@@ -23,6 +23,7 @@ use Illuminate\Database\Eloquent\Model;
  */
 final class Cone extends Model
 {
+    protected $table = 'cones';
     public $timestamps = false;
     protected $guarded = [];
     protected $casts = ['measured_at' => Moment::class];

@@ -20,6 +20,7 @@ use Illuminate\Database\Eloquent\Model;
  */
 final class Purchase extends Model
 {
+    protected $table = 'purchases';
     public $timestamps = false;
     protected $guarded = [];
     protected $casts = ['amount' => 'float', 'bought_on' => 'immutable_date'];

@@ -19,6 +19,7 @@ use Illuminate\Database\Eloquent\Model;
  */
 final class StockCount extends Model
 {
+    protected $table = 'stock_counts';
     public $timestamps = false;
     protected $guarded = [];
     protected $casts = ['amount' => 'float', 'counted_at' => Moment::class];

@@ -15,6 +15,7 @@ use Illuminate\Database\Eloquent\Model;
  */
 final class Supplier extends Model
 {
+    protected $table = 'suppliers';
     /** What is ordered, as the list is grouped. */
     public const OF = ['Thread', 'Backing', 'Blanks', 'Bobbins', 'Film', 'Cloth', 'Hardware'];
 

@@ -22,6 +22,7 @@ use Illuminate\Database\Eloquent\Relations\HasMany;
  */
 final class Thread extends Model
 {
+    protected $table = 'threads';
     public $timestamps = false;
     protected $guarded = [];
 

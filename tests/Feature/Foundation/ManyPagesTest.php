@@ -227,7 +227,7 @@ final class ManyPagesTest extends FeatureTestCase
     #[Test]
     public function a_form_of_another_site_is_not_taken(): void
     {
-        $this->withMiddleware(\Illuminate\Foundation\Http\Middleware\ValidateCsrfToken::class);
+        $this->withMiddleware(\App\Foundation\Http\CheckToken::class);
         config(['app.env' => 'production']);
         app()->detectEnvironment(static fn(): string => 'production');
         $before = DB::table('plans')->value('version');
