@@ -25,17 +25,19 @@ final class TemplatePdf
     private const HINT = 12;
     /** A tape of so many records is hinted at as finely as that; one of twice as many half as finely. */
     private const HINTED = 60_000;
+    /** And where it lies one line on another, one line in a square of 1.6 mm is enough: two to the power, 0.1 mm. */
+    private const CELL = 4;
     private const ARROW_MM = 14.0;
 
     public static function of(Template $template, Artwork $artwork): string
     {
-        $pattern = $artwork->pattern();
+        $hint = self::hint($artwork->pattern());
         $pdf = Pdf::sized($template->paper->widthMm(), $template->paper->heightMm(), $artwork->name);
         foreach ($template->tiles as $tile) {
             $pdf->page();
             // What reaches beyond the sheet's area belongs to the next sheet.
             $pdf->clip(Tile::MARGIN_MM, Tile::HEAD_MM, $template->areaWidthMm(), $template->areaHeightMm());
-            self::stitches($pdf, $template, $tile, $pattern);
+            self::stitches($pdf, $template, $tile, $hint);
             self::outline($pdf, $tile, $artwork);
             self::centre($pdf, $template, $tile);
             $pdf->unclip();
@@ -51,33 +53,52 @@ final class TemplatePdf
         return $pdf->bytes();
     }
 
-    private static function stitches(Pdf $pdf, Template $template, Tile $tile, Pattern $pattern): void
+    /** @param list<array{int, int, int, int}> $hint */
+    private static function stitches(Pdf $pdf, Template $template, Tile $tile, array $hint): void
     {
         $pdf->pen(170, 0.12);
-        $x = $y = 0;
-        $lifted = true;
-        // Of a very long tape paper shows no more than of a long one.
-        $hint = self::HINT * max(1, intdiv($pattern->count(), self::HINTED));
         [$left, $right] = [10 * $tile->left, 10 * ($tile->left + $template->areaWidthMm())];
         [$low, $high] = [10 * ($tile->top - $template->areaHeightMm()), 10 * $tile->top];
+        foreach ($hint as [$x, $y, $toX, $toY]) {
+            if (max($x, $toX) >= $left && min($x, $toX) <= $right && max($y, $toY) >= $low && min($y, $toY) <= $high) {
+                self::line($pdf, $tile, new Point($x / 10, $y / 10), new Point($toX / 10, $toY / 10));
+            }
+        }
+    }
+
+    /**
+     * The stitches as paper can show them, read once for all sheets: of a very long tape no more than of a long one.
+     *
+     * @return list<array{int, int, int, int}> from and to, 0.1 mm
+     */
+    private static function hint(Pattern $pattern): array
+    {
+        $lines = [];
+        $x = $y = 0;
+        $lifted = true;
+        $nearest = self::HINT * max(1, intdiv($pattern->count(), self::HINTED));
+        $isLong = $pattern->count() > self::HINTED;
+        $there = [];
         foreach ($pattern->chunks() as $chunk) {
             foreach ($chunk->kinds as $i => $kind) {
                 [$toX, $toY] = [$chunk->xs[$i], $chunk->ys[$i]];
                 if ($kind !== RecordKind::Stitch->value) {
                     $lifted = true;
-                } elseif (! $lifted && abs($toX - $x) + abs($toY - $y) < $hint) {
+                } elseif (! $lifted && abs($toX - $x) + abs($toY - $y) < $nearest) {
                     continue;
                 } else {
-                    $isSeen =
-                        max($x, $toX) >= $left && min($x, $toX) <= $right && max($y, $toY) >= $low && min($y, $toY) <= $high;
-                    if ($isSeen) {
-                        self::line($pdf, $tile, new Point($x / 10, $y / 10), new Point($toX / 10, $toY / 10));
+                    $cell = (($toX >> self::CELL) << 32) + ($toY >> self::CELL);
+                    if (! $isLong || ! isset($there[$cell])) {
+                        $lines[] = [$x, $y, $toX, $toY];
+                        $there[$cell] = true;
                     }
                     $lifted = false;
                 }
                 [$x, $y] = [$toX, $toY];
             }
         }
+
+        return $lines;
     }
 
     private static function outline(Pdf $pdf, Tile $tile, Artwork $artwork): void
