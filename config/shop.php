@@ -15,6 +15,9 @@ return [
     // Tapes with more records than this are read by the queue worker, not while the page waits.
     'records_read_at_once' => 150_000,
 
+    // So many look for a plan at once; bin/start says as many as there are cores.
+    'searchers' => (int) env('SHOP_SEARCHERS', 1),
+
     // Odds of more batches than this are found behind the page that asks for them.
     'odds_found_at_once' => 80,
     // Who may say for whom a page is asked: addresses of proxies before the shop, parted by commas.

@@ -130,6 +130,7 @@ enum HouseRule: string
     case ClipTime = 'clip_s';
     case WalkTime = 'walk_min';
     case SearchChanges = 'plan_changes';
+    case SearchWeeks = 'plan_weeks';
     case AgainTime = 'again_min';
     case LateCost = 'late_cost';
     case LateHour = 'late_hour_min';

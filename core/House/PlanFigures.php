@@ -42,6 +42,7 @@ final class PlanFigures
         HouseRule::ClipTime->value => [45, 0, 600],
         HouseRule::WalkTime->value => [1, 0, 30],
         HouseRule::SearchChanges->value => [20000, 100, 5000000],
+        HouseRule::SearchWeeks->value => [4, 1, 104],
         HouseRule::AgainTime->value => [1, 0, 60],
         HouseRule::LateCost->value => [10, 0, 1000],
         HouseRule::LateHour->value => [0, 0, 10000],

@@ -6,7 +6,7 @@ namespace Hakama\Plan;
 
 use Hakama\Plan\Internal\Pricer;
 
-/** Sequences made by a simple rule, without searching. */
+/** Sequences made by a simple rule, without searching. Whoever makes several gives one pricer to all of them. */
 final class Dispatch
 {
     /**
@@ -17,23 +17,33 @@ final class Dispatch
     private const CHANGEOVER_SHARE = 0.5;
 
     /** Batches in order of arrival, each appended to the machine that ends it soonest: how a shop books by hand. */
-    public static function asBooked(Workload $workload, Sequence $standing = new Sequence([])): Sequence
-    {
-        return self::inOrder($workload, $standing, static fn(BatchJob $batch): int => 0);
+    public static function asBooked(
+        Workload $workload,
+        Sequence $standing = new Sequence([]),
+        ?Pricer $pricer = null,
+    ): Sequence {
+        return self::inOrder($workload, $standing, $pricer, static fn(BatchJob $batch): int => 0);
     }
 
     /** Batches by due time, each appended to the machine that ends it soonest, after what already stands there. */
-    public static function byDue(Workload $workload, Sequence $standing = new Sequence([])): Sequence
-    {
-        return self::inOrder($workload, $standing, static fn(BatchJob $batch): int => $batch->promise->dueAt);
+    public static function byDue(
+        Workload $workload,
+        Sequence $standing = new Sequence([]),
+        ?Pricer $pricer = null,
+    ): Sequence {
+        return self::inOrder($workload, $standing, $pricer, static fn(BatchJob $batch): int => $batch->promise->dueAt);
     }
 
     /** Batches by the time that is left once their work is taken off, the least first. */
-    public static function leastSlack(Workload $workload, Sequence $standing = new Sequence([])): Sequence
-    {
+    public static function leastSlack(
+        Workload $workload,
+        Sequence $standing = new Sequence([]),
+        ?Pricer $pricer = null,
+    ): Sequence {
         return self::inOrder(
             $workload,
             $standing,
+            $pricer,
             static fn(BatchJob $batch): int => $batch->promise->dueAt -
                 $batch->pieces * min([PHP_INT_MAX >> 20, ...array_values($batch->sewing->sewS)]),
         );
@@ -44,9 +54,12 @@ final class Dispatch
      * there, by weight and length, by how near its due time is and by what its changeover takes (Lee, Bhaskaran, Pinedo
      * 1997).
      */
-    public static function pressing(Workload $workload, Sequence $standing = new Sequence([])): Sequence
-    {
-        $pricer = new Pricer($workload);
+    public static function pressing(
+        Workload $workload,
+        Sequence $standing = new Sequence([]),
+        ?Pricer $pricer = null,
+    ): Sequence {
+        $pricer ??= new Pricer($workload);
         $pricer->keep($standing);
         $open = array_fill_keys(array_diff(array_keys($pricer->numbers->batches), ...$pricer->sequence), true);
         $weights = array_map(
@@ -92,9 +105,9 @@ final class Dispatch
     }
 
     /** @param callable(BatchJob): int $by what is not yet in the sequence, the least first; equals in order of arrival */
-    private static function inOrder(Workload $workload, Sequence $standing, callable $by): Sequence
+    private static function inOrder(Workload $workload, Sequence $standing, ?Pricer $pricer, callable $by): Sequence
     {
-        $pricer = new Pricer($workload);
+        $pricer ??= new Pricer($workload);
         $pricer->keep($standing);
         $open = array_diff(array_keys($pricer->numbers->batches), ...$pricer->sequence);
         $keys = array_map($by, array_values($workload->batches));

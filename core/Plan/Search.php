@@ -13,7 +13,7 @@ use Random\Randomizer;
  * at first and only from what is better in the end (simulated annealing). A small shop is looked through whole instead.
  * It can be stopped at any time and gone on with; the same shop, seed and number of iterations come to the same plan.
  */
-final class Search
+final class Search implements Searcher
 {
     /** To build plans, or to put a few batches elsewhere, takes as long as so many changes of one batch would. */
     private const ITERATIONS_A_ROUND = 52;
@@ -81,10 +81,10 @@ final class Search
         foreach (
             [
                 $inForce,
-                Dispatch::asBooked($workload, $this->standing),
-                Dispatch::byDue($workload, $this->standing),
-                Dispatch::leastSlack($workload, $this->standing),
-                Dispatch::pressing($workload, $this->standing),
+                Dispatch::asBooked($workload, $this->standing, $this->pricer),
+                Dispatch::byDue($workload, $this->standing, $this->pricer),
+                Dispatch::leastSlack($workload, $this->standing, $this->pricer),
+                Dispatch::pressing($workload, $this->standing, $this->pricer),
             ] as $start
         ) {
             if ($start !== null) {
@@ -133,6 +133,32 @@ final class Search
         }
 
         return $this;
+    }
+
+    public function begin(int $iterations): void
+    {
+        $this->run($iterations);
+    }
+
+    public function found(): Found
+    {
+        return new Found($this->best(), $this->best, $this->isProven(), $this->building->best());
+    }
+
+    public function take(Found $better): void
+    {
+        if ($better->led !== null) {
+            $this->building->take(...$better->led);
+        }
+        if ($better->judged >= $this->best - 1e-9) {
+            return;
+        }
+        $this->pricer->keep($better->sequence);
+        $this->offer();
+        if ($this->ruin !== null) {
+            $this->goBack($this->bestLanes);
+            [$this->current, $this->currentLanes] = [$this->pricer->cost, $this->bestLanes];
+        }
     }
 
     private function priced(): int
@@ -248,7 +274,14 @@ final class Search
         if (! $this->isProven) {
             return $this->bound ??= Bound::of($this->workload, $this->standing)->cost;
         }
-        $totals = Timetable::of($this->workload, $this->best())->totals;
+
+        return self::costOf($this->workload, $this->best());
+    }
+
+    /** What a plan costs as it is judged here: hands that are not in are not looked at. */
+    public static function costOf(Workload $workload, Sequence $sequence): float
+    {
+        $totals = Timetable::of($workload, $sequence)->totals;
 
         return $totals->cost - $totals->parts()['beyond'];
     }

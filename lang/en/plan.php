@@ -129,7 +129,7 @@ return [
         'moved_although_prepared' => 'Moved although prepared: {value}.',
         'on_time_again' => 'On time again: {value}.',
         'proven_no_plan_costs_less' => 'Proven: no plan costs less.',
-        'steps_searched_seed_no_plan_can' => '{done} steps searched, seed {seed}. No plan can cost less than {bound}: at most {still_to_save} of {cost} could still be saved, perhaps nothing.',
+        'steps_searched_seed_no_plan_can' => '{done} steps searched{searchers, plural, one {} other { by each of #}}, seed {seed}. No plan can cost less than {bound}: at most {still_to_save} of {cost} could still be saved, perhaps nothing.',
         'the_current_plan_changed_after_this' => 'The current plan changed after this was found; new batches stay planned.',
         'tell_these_customers' => 'Tell these customers',
         'no' => '{customer}, no. {number}',

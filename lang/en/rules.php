@@ -618,6 +618,11 @@ return [
         'help' => '20 000 steps take about two seconds with 40 batches.',
         'unit' => 'steps',
     ],
+    'plan_weeks' => [
+        'label' => 'Weeks that a plan search moves',
+        'help' => 'Batches that start and are due later keep their machine and order.',
+        'unit' => 'weeks',
+    ],
     'again_min' => [
         'label' => 'Same design again',
         'help' => 'Instead of loading and tracing, when the next batch has the same design and frame.',

@@ -129,7 +129,7 @@ return [
         'moved_although_prepared' => 'Movidos aunque estaban preparados: {value}.',
         'on_time_again' => 'Otra vez a tiempo: {value}.',
         'proven_no_plan_costs_less' => 'Demostrado: ningún plan cuesta menos.',
-        'steps_searched_seed_no_plan_can' => '{done} pasos buscados, semilla {seed}. Ningún plan puede costar menos de {bound}: aún se podrían ahorrar como mucho {still_to_save} de {cost}, quizá nada.',
+        'steps_searched_seed_no_plan_can' => '{done} pasos buscados{searchers, plural, one {} other { por cada uno de los #}}, semilla {seed}. Ningún plan puede costar menos de {bound}: aún se podrían ahorrar como mucho {still_to_save} de {cost}, quizá nada.',
         'the_current_plan_changed_after_this' => 'El plan actual cambió después de encontrar esto; los lotes nuevos siguen planificados.',
         'tell_these_customers' => 'Avisa a estos clientes',
         'no' => '{customer}, n.º {number}',

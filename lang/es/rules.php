@@ -618,6 +618,11 @@ return [
         'help' => '20 000 pasos llevan unos dos segundos con 40 lotes.',
         'unit' => 'pasos',
     ],
+    'plan_weeks' => [
+        'label' => 'Semanas que mueve la búsqueda del plan',
+        'help' => 'Los lotes que empiezan y se entregan después conservan su máquina y su orden.',
+        'unit' => 'semanas',
+    ],
     'again_min' => [
         'label' => 'Mismo diseño otra vez',
         'help' => 'En vez de cargar y trazar, si el siguiente lote tiene el mismo diseño y bastidor.',

@@ -9,7 +9,8 @@ final class Compiled
 {
     private const COMMANDS = ['plan:solve', 'plan:odds'];
     private const BEGUN = 'HAKAMA_COMPILED';
-    private const FLAGS = [
+    /** How PHP is started so that it does. */
+    public const FLAGS = [
         '-d',
         'opcache.enable_cli=1',
         '-d',

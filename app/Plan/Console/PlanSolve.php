@@ -8,13 +8,14 @@ use App\Foundation\Console\JsonCommand;
 use App\Foundation\Formats\Json;
 use App\Foundation\Formats\UnfitInput;
 use App\Foundation\Words\Words;
+use App\Plan\Beside\SearcherBeside;
+use App\Plan\Jobs\FindPlan;
 use App\Plan\PlanJson;
 use Hakama\Needles\ConeChange;
 use Hakama\Plan\Bound;
 use Hakama\Plan\Dispatch;
 use Hakama\Plan\Lane;
 use Hakama\Plan\Placed;
-use Hakama\Plan\Search;
 use Hakama\Plan\Sequence;
 use Hakama\Plan\Timetable;
 use Hakama\Plan\Totals;
@@ -25,6 +26,7 @@ use Hakama\Words\Text;
 final class PlanSolve extends JsonCommand
 {
     protected $signature = 'plan:solve {file : JSON, or - for standard input} {--seed=1} {--iterations=20000} '.
+        '{--searchers=1 : look at once; the same number comes to the same plan} '.
         '{--evaluate : price the sequence that is given}';
     protected $description = 'Says which machine runs which batch and when, or prices an order that is given';
 
@@ -35,13 +37,17 @@ final class PlanSolve extends JsonCommand
         $given = PlanJson::of($json);
         $seed = $this->number('seed', 0, PHP_INT_MAX);
         $iterations = $this->number('iterations', 0, 100_000_000);
+        $searchers = $this->number('searchers', 1, 64);
         if ($this->option('evaluate')) {
             $iterations = 0;
             $sequence =
                 $given->sequence ??
                 throw UnfitInput::at($json->where('sequence'), 'is missing, and --evaluate prices it');
         } else {
-            $search = Search::of($given->workload, $seed, $iterations, $given->sequence)->run($iterations);
+            $search = SearcherBeside::several($given->workload, $searchers, $seed, $iterations, $given->sequence);
+            for ($left = $iterations; $left > 0 && ! $search->isProven(); $left -= FindPlan::AT_ONCE) {
+                $search->run(min(FindPlan::AT_ONCE, $left));
+            }
             $sequence = $search->best();
         }
         $plan = Timetable::of($given->workload, $sequence);

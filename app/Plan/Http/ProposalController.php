@@ -40,6 +40,7 @@ final class ProposalController
             'version' => PlanBoard::version(),
             'seed' => 1 + (int) Proposal::query()->max('id'),
             'iterations' => $request->iterations() ?? (int) $house->rules()->value(HouseRule::SearchChanges),
+            'searchers' => (int) config('shop.searchers'),
             'asked_at' => CarbonImmutable::now(),
         ]);
         FindPlan::dispatch($proposal->id);

@@ -4,13 +4,17 @@ declare(strict_types=1);
 
 namespace App\Plan\Jobs;
 
+use App\Plan\Beside\SearcherBeside;
 use App\Plan\Models\Proposal;
 use App\Plan\Queries\PlanBoard;
 use App\Plan\WhatIfForm;
+use App\Shop\House;
 use Carbon\CarbonImmutable;
+use Hakama\House\HouseRule;
 use Hakama\Plan\HandsEased;
-use Hakama\Plan\Search;
+use Hakama\Plan\Horizon;
 use Hakama\Plan\Sequence;
+use Hakama\Plan\SideBySide;
 use Hakama\Plan\Timetable;
 use Hakama\Plan\Workload;
 use Illuminate\Contracts\Queue\ShouldQueue;
@@ -26,8 +30,8 @@ final class FindPlan implements ShouldQueue
     use Queueable;
 
     public const QUEUE = 'plans';
-    /** It looks so many iterations further before it says how far it is. */
-    private const AT_ONCE = 400;
+    /** It looks so many iterations further before it says how far it is, and those who look at once show each other what they have. */
+    public const AT_ONCE = 400;
     /** Then it has looked long enough, whatever it was asked for. */
     private const MOST_SECONDS = 3600;
     public int $tries = 10;
@@ -39,7 +43,7 @@ final class FindPlan implements ShouldQueue
     }
 
     /** Begun again after it was killed, it goes on from the best that was kept. */
-    public function handle(PlanBoard $board): void
+    public function handle(PlanBoard $board, House $house): void
     {
         $proposal = Proposal::query()->find($this->proposalId);
         if ($proposal === null || ! $proposal->isSearching()) {
@@ -48,27 +52,31 @@ final class FindPlan implements ShouldQueue
         $begun = time();
         $workload = WhatIfForm::read($proposal->what_if ?? [])->of($board->prepared());
         $inForce = $board->sequence();
+        $horizon = Horizon::of($workload, $inForce, (int) $house->rules()->value(HouseRule::SearchWeeks));
         $kept = $proposal->done;
-        $search = Search::of(
-            $workload,
+        $search = SearcherBeside::several(
+            $horizon->near,
+            $proposal->searchers,
             $proposal->seed + $kept,
             $proposal->iterations - $kept,
-            $proposal->sequence === null ? $inForce : $board->takeover()->whole(new Sequence($proposal->sequence)),
+            $horizon->part(
+                $proposal->sequence === null ? $inForce : $board->takeover()->whole(new Sequence($proposal->sequence)),
+            ),
         );
         $this->keep($proposal, [
             'state' => 'searching',
             'start_cost' => Timetable::of($workload, $inForce)->totals->cost,
             'bound' => $search->bound(),
-            ...self::found($search, $kept),
+            ...self::found($workload, $horizon, $search, $kept),
         ]);
         $isWanted = static fn(): bool => time() - $begun < self::MOST_SECONDS
             && ! (bool) Proposal::query()->whereKey($proposal->id)->value('stop');
         while (! $search->isProven() && $kept + $search->done() < $proposal->iterations && $isWanted()) {
             $search->run(min(self::AT_ONCE, $proposal->iterations - $kept - $search->done()));
-            $this->keep($proposal, self::found($search, $kept));
+            $this->keep($proposal, self::found($workload, $horizon, $search, $kept));
         }
         $this->keep($proposal, [
-            ...self::eased($search, $proposal->seed, $isWanted),
+            ...self::eased($workload, $horizon, $search, $proposal->seed, $isWanted),
             'state' => 'ready',
             'bound' => $search->bound(),
             'found_at' => CarbonImmutable::now(),
@@ -100,9 +108,9 @@ final class FindPlan implements ShouldQueue
     }
 
     /** @return array<string, mixed> */
-    private static function found(Search $search, int $before): array
+    private static function found(Workload $workload, Horizon $horizon, SideBySide $search, int $before): array
     {
-        return [...self::plan($search->workload, $search->best()), 'done' => $before + $search->done()];
+        return [...self::plan($workload, $horizon->whole($search->best())), 'done' => $before + $search->done()];
     }
 
     /**
@@ -110,10 +118,10 @@ final class FindPlan implements ShouldQueue
      *
      * @return array<string, mixed> where the house asks a price for hands that are not in; none where it does not
      */
-    private static function eased(Search $search, int $seed, callable $isWanted): array
+    private static function eased(Workload $workload, Horizon $horizon, SideBySide $search, int $seed, callable $isWanted): array
     {
-        return $search->workload->weights->beyond > 0.0
-            ? self::plan($search->workload, HandsEased::of($search->workload, $search->best(), $seed, $isWanted))
+        return $workload->weights->beyond > 0.0
+            ? self::plan($workload, HandsEased::of($workload, $horizon->whole($search->best()), $seed, $isWanted))
             : [];
     }
 

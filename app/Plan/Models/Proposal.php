@@ -17,6 +17,7 @@ use Illuminate\Database\Eloquent\Model;
  * @property int                              $version    of the plan it began with
  * @property int                              $seed
  * @property int                              $iterations
+ * @property int                              $searchers  that looked for it at once
  * @property int                              $done
  * @property float|null                       $start_cost of the plan in force, in the shop as it would be
  * @property float|null                       $cost       of the best so far
@@ -30,6 +31,7 @@ use Illuminate\Database\Eloquent\Model;
  */
 final class Proposal extends Model
 {
+    protected $table = 'proposals';
     public $timestamps = false;
     protected $guarded = [];
     protected $casts = [

@@ -134,6 +134,28 @@ final class Building
         return true;
     }
 
+    /** @return array{Guide, float}|null what the best is led by, and what it costs */
+    public function best(): ?array
+    {
+        $lines = $this->lines;
+        usort($lines, self::cheaper(...));
+
+        return $lines[0] ?? null;
+    }
+
+    /** Another has built a better one: the worst line here gives way to it. */
+    public function take(Guide $guide, float $cost): void
+    {
+        $costs = array_column($this->lines, 1);
+        if (count($costs) < self::LINES || in_array($cost, $costs, true)) {
+            return;
+        }
+        $worst = (int) array_search(max($costs), $costs, true);
+        if ($cost < $costs[$worst]) {
+            $this->lines[$worst] = [$guide, $cost];
+        }
+    }
+
     /** A plan led by chance, one of the lines when it is one of the best; the very first goes by due time alone. */
     private function begin(): bool
     {

@@ -189,6 +189,7 @@
     @else
         {{ __('plan.comparison.steps_searched_seed_no_plan_can', [
             'done' => App\Shop\Figure::words($proposal->done),
+            'searchers' => $proposal->searchers,
             'seed' => $proposal->seed,
             'bound' => App\Shop\Figure::words($proposal->bound ?? 0, 1),
             'still_to_save' => App\Shop\Figure::words($proposal->stillToSave()),
