@@ -15,6 +15,9 @@ return [
     // Tapes with more records than this are read by the queue worker, not while the page waits.
     'records_read_at_once' => 150_000,
 
+    // Lists of orders with more rows than this are taken in by the queue worker, too.
+    'order_rows_read_at_once' => 2000,
+
     // So many look for a plan at once; bin/start says as many as there are cores.
     'searchers' => (int) env('SHOP_SEARCHERS', 1),
 

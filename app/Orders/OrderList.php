@@ -5,7 +5,7 @@ declare(strict_types=1);
 namespace App\Orders;
 
 use App\Artwork\Models\Artwork;
-use App\Foundation\Formats\Csv;
+use App\Foundation\Formats\CsvRows;
 use App\Foundation\Words\Languages;
 use BackedEnum;
 use Hakama\Garment\Fabric;
@@ -19,7 +19,7 @@ use Ramsey\Uuid\Uuid;
 
 /**
  * Orders as a list: a row for each size, those with the same word under `order` are one order, those alike in all but
- * size are one line of it.
+ * size are one line of it. However long it is, only where its rows lie is held.
  */
 final readonly class OrderList
 {
@@ -41,7 +41,10 @@ final readonly class OrderList
         'position',
         'artwork',
     ];
-    private const MOST_ROWS = 5000;
+    /** A list of more rows than this is several. */
+    public const MOST_ROWS = 400_000;
+    /** What makes rows of an order one line, but for their sizes. */
+    private const ALIKE = ['garment', 'fabric', 'structure', 'profile', 'style', 'colour', 'colour_hex', 'position', 'artwork'];
     /** What makes a list its own: the same one read twice is the same orders. */
     private const SPACE = '0f4bd7a2-6a0a-5b43-9f3e-2f1f6f0f9c31';
 
@@ -55,8 +58,18 @@ final readonly class OrderList
     ];
     private const MUST = ['garment', 'fabric', 'position'];
 
-    /** @param array<string, array{rows: list<int>, form: array<string, mixed>}> $orders by the word they share */
-    private function __construct(public array $orders) {}
+    /**
+     * @param array<array-key, string> $places   by the word an order's rows share: where each of them lies in the file, packed
+     * @param array<string, int>       $artworks ids by name
+     * @param string                   $sum      of the file
+     */
+    private function __construct(
+        private CsvRows $rows,
+        private array $places,
+        public int $rowCount,
+        private array $artworks,
+        private string $sum,
+    ) {}
 
     /**
      * "Left chest", "left-chest" and "left_chest" are one.
@@ -132,96 +145,131 @@ final readonly class OrderList
         return [sprintf('%04d-%02d-%02d', ...$parts), $time];
     }
 
-    /** @throws InvalidArgumentException in words, when it is no such list */
-    public static function read(string $path): self
+    /**
+     * @param int $most rows; more is another thing than a list that is read while somebody waits
+     *
+     * @throws InvalidArgumentException in words, when it is no such list
+     */
+    public static function open(string $path, int $most = self::MOST_ROWS): self
     {
-        $lines = Csv::lines($path, self::MOST_ROWS);
-        $rows = Csv::named($lines);
-        $foreign = array_diff(Csv::head($lines), [...self::COLUMNS, '']);
-        if ($rows === [] || $foreign !== [] || count($lines) > self::MOST_ROWS + 1) {
-            throw new InvalidArgumentException(
-                match (true) {
-                    $rows === [] => __('orders.order_list.no_row'),
-                    $foreign !== [] => __('orders.order_list.no_column', [
-                        'foreign' => implode(', ', $foreign),
-                        'columns' => implode(', ', self::COLUMNS),
-                    ]),
-                    default => __('orders.order_list.too_many_rows', ['most' => self::MOST_ROWS]),
-                },
-            );
+        $rows = CsvRows::open($path);
+        $foreign = array_diff($rows->head, [...self::COLUMNS, '']);
+        if ($foreign !== []) {
+            throw new InvalidArgumentException(__('orders.order_list.no_column', [
+                'foreign' => implode(', ', $foreign),
+                'columns' => implode(', ', self::COLUMNS),
+            ]));
         }
-        $artworks = Artwork::query()->whereNotNull('read_at')->orderByDesc('id')->pluck('id', 'name')->all();
-        $sum = (string) hash_file('sha256', $path);
-        $orders = [];
-        foreach ($rows as $number => $row) {
-            $cell = static fn(string $column): string => trim($row[$column] ?? '');
-            foreach (self::WORDS as $column => $of) {
-                $row[$column] = self::word($number, $column, $of, $cell($column));
+        $places = [];
+        $count = 0;
+        foreach ($rows->all() as $number => [$at, $row]) {
+            if (++$count > $most) {
+                throw new InvalidArgumentException(__('orders.order_list.too_many_rows', ['most' => $most]));
             }
-            $row['size'] = self::size($number, $cell('size'));
-            $cell = static fn(string $column): string => trim($row[$column] ?? '');
-            $key = $cell('order') === '' ? "row {$number}" : $cell('order');
-            [$date, $time] = self::due($number, $cell('due'));
-            $order = $orders[$key] ?? [
-                'rows' => [],
-                'form' => [
-                    'form' => Uuid::uuid5(self::SPACE, "{$sum} {$key}")->toString(),
-                    'customer' => $cell('customer'),
-                    'due_date' => $date,
-                    'due_time' => $time,
-                    'note' => $cell('note'),
-                    'lines' => [],
-                ],
-            ];
-            $artwork = $cell('artwork');
-            if ($artwork !== '' && ! isset($artworks[$artwork])) {
-                throw new InvalidArgumentException(
-                    __('orders.order_list.no_artwork', ['row' => $number, 'typed' => $artwork]),
-                );
-            }
-            if (
-                filter_var($cell('count'), FILTER_VALIDATE_INT, [
-                    'options' => ['min_range' => 1, 'max_range' => 999],
-                ]) === false
-            ) {
-                throw new InvalidArgumentException(__('orders.order_list.no_count', ['row' => $number]));
-            }
-            $alike = implode(
-                "\0",
-                array_map($cell, [
-                    'garment',
-                    'fabric',
-                    'structure',
-                    'profile',
-                    'style',
-                    'colour',
-                    'colour_hex',
-                    'position',
-                    'artwork',
-                ]),
-            );
-            $line = $order['form']['lines'][$alike] ?? [
-                'garment' => $cell('garment'),
-                'fabric' => $cell('fabric'),
-                'structure' => $cell('structure') ?: null,
-                'profile' => $cell('profile') ?: null,
-                'style' => $cell('style'),
-                'colour_name' => $cell('colour'),
-                'colour_hex' => $cell('colour_hex') ?: null,
-                'spares' => $cell('spares') ?: null,
-                'sizes' => [],
-                'decorations' => [['position' => $cell('position'), 'artwork_id' => $artworks[$artwork] ?? null]],
-            ];
-            $size = $cell('size');
-            $line['sizes'][$size] = ($line['sizes'][$size] ?? 0) + (int) $cell('count');
-            $order['form']['lines'][$alike] = $line;
-            $order['rows'][] = $number;
-            $orders[$key] = $order;
+            $key = trim($row['order'] ?? '');
+            $key = $key === '' ? "row {$number}" : $key;
+            $places[$key] = ($places[$key] ?? '').pack('PV', $at, $number);
         }
-        foreach ($orders as $key => $order) {
-            $orders[$key]['form']['lines'] = array_values($order['form']['lines']);
+        if ($count === 0) {
+            throw new InvalidArgumentException(__('orders.order_list.no_row'));
         }
 
-        return new self($orders);
+        return new self(
+            $rows,
+            $places,
+            $count,
+            Artwork::query()->whereNotNull('read_at')->orderByDesc('id')->pluck('id', 'name')->all(),
+            (string) hash_file('sha256', $path),
+        );
+    }
+
+    /** How many orders are in it. */
+    public function count(): int
+    {
+        return count($this->places);
+    }
+
+    /** @return list<string> the word that the rows of an order share, in the order in which they come */
+    public function keys(): array
+    {
+        return array_map(strval(...), array_keys($this->places));
+    }
+
+    /**
+     * @return array{row: int, form: array<string, mixed>} its first row, and what the form of an order would have in it
+     *
+     * @throws InvalidArgumentException in words, at the first row in which something is wrong
+     */
+    public function order(string $key): array
+    {
+        $order = null;
+        $first = 0;
+        $places = $this->places[$key];
+        for ($i = 0; $i < strlen($places); $i += 12) {
+            /** @var array{at: int, number: int} $of */
+            $of = unpack('Pat/Vnumber', $places, $i);
+            $first = $first === 0 ? $of['number'] : $first;
+            $order = $this->with($order, $key, $of['number'], $this->rows->at($of['at']));
+        }
+        assert($order !== null);
+
+        return ['row' => $first, 'form' => [...$order, 'lines' => array_values($order['lines'])]];
+    }
+
+    /**
+     * @param array{form: string, customer: string, due_date: string, due_time: string, note: string, lines: array<string, array<string, mixed>>}|null $order as
+     *     it stands in the rows before
+     * @param array<string, string>                                  $row
+     *
+     * @return array{form: string, customer: string, due_date: string, due_time: string, note: string, lines: array<string, array<string, mixed>>}
+     */
+    private function with(?array $order, string $key, int $number, array $row): array
+    {
+        $cell = static fn(string $column): string => trim($row[$column] ?? '');
+        foreach (self::WORDS as $column => $of) {
+            $row[$column] = self::word($number, $column, $of, $cell($column));
+        }
+        $row['size'] = self::size($number, $cell('size'));
+        $cell = static fn(string $column): string => trim($row[$column] ?? '');
+        [$date, $time] = self::due($number, $cell('due'));
+        $order ??= [
+            'form' => Uuid::uuid5(self::SPACE, "{$this->sum} {$key}")->toString(),
+            'customer' => $cell('customer'),
+            'due_date' => $date,
+            'due_time' => $time,
+            'note' => $cell('note'),
+            'lines' => [],
+        ];
+        $artwork = $cell('artwork');
+        if ($artwork !== '' && ! isset($this->artworks[$artwork])) {
+            throw new InvalidArgumentException(
+                __('orders.order_list.no_artwork', ['row' => $number, 'typed' => $artwork]),
+            );
+        }
+        if (
+            filter_var($cell('count'), FILTER_VALIDATE_INT, [
+                'options' => ['min_range' => 1, 'max_range' => 999],
+            ]) === false
+        ) {
+            throw new InvalidArgumentException(__('orders.order_list.no_count', ['row' => $number]));
+        }
+        $alike = implode("\0", array_map($cell, self::ALIKE));
+        $line = $order['lines'][$alike] ?? [
+            'garment' => $cell('garment'),
+            'fabric' => $cell('fabric'),
+            'structure' => $cell('structure') ?: null,
+            'profile' => $cell('profile') ?: null,
+            'style' => $cell('style'),
+            'colour_name' => $cell('colour'),
+            'colour_hex' => $cell('colour_hex') ?: null,
+            'spares' => $cell('spares') ?: null,
+            'sizes' => [],
+            'decorations' => [['position' => $cell('position'), 'artwork_id' => $this->artworks[$artwork] ?? null]],
+        ];
+        $size = $cell('size');
+        $line['sizes'][$size] = ($line['sizes'][$size] ?? 0) + (int) $cell('count');
+        $order['lines'][$alike] = $line;
+
+        return $order;
     }
 }

@@ -161,7 +161,7 @@ return [
     ],
     'read_list' => [
         'choose_a_file' => 'Choose a file.',
-        'the_file_is_larger_than_4' => 'The file is larger than 4 MB, or did not arrive.',
+        'the_file_is_larger' => 'The file is larger than {mb} MB, or did not arrive.',
         'kinds' => 'Upload a {kinds} file.',
     ],
     'require_utf8' => [

@@ -161,7 +161,7 @@ return [
     ],
     'read_list' => [
         'choose_a_file' => 'Elige un archivo.',
-        'the_file_is_larger_than_4' => 'El archivo pasa de 4 MB o no llegó.',
+        'the_file_is_larger' => 'El archivo pasa de {mb} MB o no llegó.',
         'kinds' => 'Sube un archivo {kinds}.',
     ],
     'require_utf8' => [

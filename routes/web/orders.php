@@ -17,6 +17,12 @@ use Illuminate\Support\Facades\Route;
 use Illuminate\View\Middleware\ShareErrorsFromSession;
 
 Route::post('/orders/list', [OrderListController::class, 'store'])->name('orders.list')->can(Ability::Plan);
+Route::get('/orders/imports/{import}', [OrderListController::class, 'show'])
+    ->name('orders.import')->can(Ability::Look)
+    ->whereNumber('import');
+Route::post('/orders/imports/{import}/stop', [OrderListController::class, 'stop'])
+    ->name('orders.import.stop')->can(Ability::Plan)
+    ->whereNumber('import');
 Route::controller(ChangeController::class)
     ->prefix('orders')
     ->name('orders.')

@@ -11,8 +11,10 @@ use App\Floor\Models\Bundle;
 use App\Machine\Models\Frame;
 use App\Machine\Models\Machine;
 use App\Money\Models\GivenQuote;
+use App\Orders\ImportState;
 use App\Orders\Models\Decoration;
 use App\Orders\Models\Order;
+use App\Orders\Models\OrderImport;
 use App\Orders\Models\Piece;
 use App\Orders\OrderFacts;
 use App\People\Models\Pairing;
@@ -115,6 +117,13 @@ final class Writes
                 "order,customer,due,garment,fabric,colour,size,count,position\n".
                     "1,Harbour Choir,2026-03-20 16:00,polo,pique,ink,M,2,left_chest\n",
             ),
+            'orders.import.stop' => static fn() => Write::to('POST', '/orders/imports/'.OrderImport::query()->create([
+                'file_name' => 'orders.csv',
+                'checksum' => hash('sha256', 'orders.csv'),
+                'state' => ImportState::Wrong,
+                'orders' => 3,
+                'asked_at' => CarbonImmutable::now(),
+            ])->id.'/stop', [], Second::Same),
             'orders.language' => static fn() => Write::to(
                 'PUT',
                 '/orders/'.self::polos()->number.'/language',

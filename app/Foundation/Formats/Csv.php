@@ -60,6 +60,27 @@ final class Csv
      */
     public static function lines(string $path, int $most): array
     {
+        [$stream, $between] = self::stream($path);
+        $lines = [];
+        while (($cells = fgetcsv($stream, null, $between, escape: '')) !== false && count($lines) <= $most + 1) {
+            foreach ($cells as $cell) {
+                self::refuseLong((string) $cell, count($lines) + 1);
+            }
+            $lines[] = array_map(strval(...), $cells);
+        }
+
+        return $lines;
+    }
+
+    /**
+     * A file as text that can be read from any place, whatever program wrote it.
+     *
+     * @return array{resource, string} and what stands between its cells
+     *
+     * @throws InvalidArgumentException when it is no text
+     */
+    public static function stream(string $path): array
+    {
         $text = (string) file_get_contents($path);
         if (! mb_check_encoding($text, 'UTF-8')) {
             $text = mb_convert_encoding($text, 'UTF-8', 'Windows-1252');
@@ -72,19 +93,28 @@ final class Csv
         fwrite($stream, $text);
         rewind($stream);
         $first = strtok($text, "\r\n") ?: '';
-        $between = substr_count($first, ';') > substr_count($first, ',') ? ';' : ',';
-        $lines = [];
-        while (($cells = fgetcsv($stream, null, $between, escape: '')) !== false && count($lines) <= $most + 1) {
-            $cells = array_map(strval(...), $cells);
-            if (max(array_map(strlen(...), $cells)) > self::LONGEST) {
-                throw new InvalidArgumentException(
-                    __('common.csv.long_cell', ['row' => count($lines) + 1, 'most' => self::LONGEST]),
-                );
-            }
-            $lines[] = $cells;
-        }
 
-        return $lines;
+        return [$stream, substr_count($first, ';') > substr_count($first, ',') ? ';' : ','];
+    }
+
+    /**
+     * A cell as it was meant.
+     *
+     * @throws InvalidArgumentException when it is longer than any is
+     */
+    public static function read(string $cell, int $row): string
+    {
+        self::refuseLong($cell, $row);
+
+        return self::unquoted($cell);
+    }
+
+    /** @throws InvalidArgumentException */
+    private static function refuseLong(string $cell, int $row): void
+    {
+        if (strlen($cell) > self::LONGEST) {
+            throw new InvalidArgumentException(__('common.csv.long_cell', ['row' => $row, 'most' => self::LONGEST]));
+        }
     }
 
     /**

@@ -11,12 +11,13 @@ use Illuminate\Http\UploadedFile;
 class ReadList extends FormRequest
 {
     protected const EXTENSIONS = 'csv';
+    protected const MOST_MB = 4;
 
     /** @return array<string, mixed> */
     public function rules(): array
     {
         return [
-            'list' => ['required', 'file', 'extensions:'.static::EXTENSIONS, 'max:4096'],
+            'list' => ['required', 'file', 'extensions:'.static::EXTENSIONS, 'max:'.(1024 * static::MOST_MB)],
         ];
     }
 
@@ -28,7 +29,7 @@ class ReadList extends FormRequest
             'list.extensions' => __('common.read_list.kinds', [
                 'kinds' => '.'.str_replace(',', ', .', static::EXTENSIONS),
             ]),
-            'list.*' => __('common.read_list.the_file_is_larger_than_4'),
+            'list.*' => __('common.read_list.the_file_is_larger', ['mb' => static::MOST_MB]),
         ];
     }
 

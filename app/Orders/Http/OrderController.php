@@ -15,6 +15,7 @@ use App\Orders\Http\Requests\StoreOrder;
 use App\Orders\Models\Customer;
 use App\Orders\Models\Decoration;
 use App\Orders\Models\Order;
+use App\Orders\Models\OrderImport;
 use App\Orders\Models\OrderLine;
 use App\Orders\Models\Piece;
 use App\Orders\OrderAgain;
@@ -43,6 +44,9 @@ use Illuminate\Support\Collection;
 
 final class OrderController
 {
+    /** So long a long list that was imported is named where the next one is. */
+    private const IMPORTS_DAYS = 7;
+
     public function index(Request $request, PlanBoard $board, ShopOdds $odds): View
     {
         $words = mb_substr($request->string('q')->trim()->value(), 0, 80);
@@ -84,6 +88,11 @@ final class OrderController
             'artworks' => ArtworkChoice::all(),
             'colours' => ColourNames::offered(),
             'customers' => Customer::query()->orderBy('name')->limit(200)->pluck('name'),
+            'imports' => OrderImport::query()
+                ->where('asked_at', '>', CarbonImmutable::now()->subDays(self::IMPORTS_DAYS))
+                ->orderByDesc('id')
+                ->limit(4)
+                ->get(),
         ]);
     }
 

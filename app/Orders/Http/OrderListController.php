@@ -4,75 +4,53 @@ declare(strict_types=1);
 
 namespace App\Orders\Http;
 
-use App\Foundation\Http\ReadList;
-use App\Foundation\Http\TypedForms;
+use App\Artwork\Actions\Intake;
+use App\Orders\Actions\ListedOrders;
 use App\Orders\Actions\OrderBook;
-use App\Orders\Http\Requests\StoreOrder;
+use App\Orders\Http\Requests\ReadOrders;
+use App\Orders\ImportState;
+use App\Orders\Jobs\ImportOrders;
+use App\Orders\Models\OrderImport;
 use App\Orders\OrderList;
 use Carbon\CarbonImmutable;
-use Hakama\Garment\Size;
+use Illuminate\Contracts\View\View;
 use Illuminate\Http\RedirectResponse;
 use Illuminate\Http\Request;
+use Illuminate\Http\Response;
+use Illuminate\Support\Facades\Storage;
 use Illuminate\Validation\ValidationException;
 use InvalidArgumentException;
 
-/** Orders read from a list: all of them, or none. */
+/** Orders read from a list: all of them, or none. A long one is taken in by the worker. */
 final readonly class OrderListController
 {
-    private const SAID = 8;
-
-    public function __construct(private TypedForms $forms) {}
-
-    public function store(ReadList $request): RedirectResponse
+    public function store(ReadOrders $request, ListedOrders $orders): RedirectResponse
     {
         try {
-            $list = OrderList::read((string) $request->list()->getRealPath());
+            $list = OrderList::open((string) $request->list()->getRealPath());
         } catch (InvalidArgumentException $e) {
             throw ValidationException::withMessages(['list' => $e->getMessage()]);
         }
+        if ($list->rowCount > (int) config('shop.order_rows_read_at_once')) {
+            return redirect()->route('orders.import', self::begin($request, $list->count()));
+        }
         $checked = [];
         $problems = [];
-        foreach ($list->orders as $key => $order) {
-            foreach ($order['form']['lines'] as $line) {
-                foreach (array_keys($line['sizes']) as $size) {
-                    if (Size::tryFrom((string) $size) === null) {
-                        $problems[] = __('orders.order_list_controller.order_is_not_a_size', [
-                            'key' => $key,
-                            'size' => $size,
-                        ]);
-                    }
-                }
-            }
+        foreach ($list->keys() as $key) {
             try {
-                $checked[] = $this->checked($order['form']);
-            } catch (ValidationException $e) {
-                $problems[] = __('orders.order_list_controller.of_order_in_row', [
-                    'order' => $key,
-                    'row' => $order['rows'][0],
-                    'problems' => implode(' ', array_unique($e->validator->errors()->all())),
-                ]);
+                $checked[] = $orders->checked($list, $key);
+            } catch (InvalidArgumentException $e) {
+                $problems[] = $e->getMessage();
             }
         }
         if ($problems !== []) {
             throw ValidationException::withMessages([
                 'list' => __('orders.order_list_controller.nothing_was_imported', [
-                    'value' => implode(' ', array_slice($problems, 0, self::SAID)),
+                    'value' => implode(' ', array_slice($problems, 0, ImportOrders::SAID)),
                 ]),
             ]);
         }
-        $numbers = OrderBook::enterAll(
-            CarbonImmutable::now(),
-            array_map(
-                static fn(StoreOrder $one): array => [
-                    'form' => $one->string('form')->value(),
-                    'customer' => $one->string('customer')->value(),
-                    'due' => $one->dueAt(),
-                    'note' => $one->string('note')->value(),
-                    'lines' => $one->lines(),
-                ],
-                $checked,
-            ),
-        );
+        $numbers = OrderBook::enterAll(CarbonImmutable::now(), $checked);
 
         return redirect()
             ->route('orders.index')
@@ -88,15 +66,47 @@ final readonly class OrderListController
             );
     }
 
-    /**
-     * The same checks as the form's.
-     *
-     * @param array<string, mixed> $form
-     *
-     * @throws ValidationException
-     */
-    private function checked(array $form): StoreOrder
+    /** How far it is. */
+    public function show(Request $request, OrderImport $import): View|Response
     {
-        return $this->forms->checked(StoreOrder::class, Request::create('/orders', 'POST', $form));
+        $isPart = $request->headers->has('HX-Request');
+        if ($isPart && $import->state->isOver()) {
+            return (new Response(''))->header('HX-Refresh', 'true');
+        }
+
+        return view($isPart ? 'orders.importing' : 'orders.import', ['import' => $import]);
+    }
+
+    /** It stops at the next chance; orders that are stored stay. */
+    public function stop(OrderImport $import): RedirectResponse
+    {
+        $import->update(['stop' => true]);
+
+        return redirect()->route('orders.import', $import);
+    }
+
+    /** The same list, sent again, is the same import. */
+    private static function begin(ReadOrders $request, int $orders): OrderImport
+    {
+        $path = (string) $request->list()->getRealPath();
+        $checksum = (string) hash_file('sha256', $path);
+        $known = OrderImport::query()
+            ->where('checksum', $checksum)
+            ->whereIn('state', [ImportState::Checking, ImportState::Storing])
+            ->first();
+        if ($known !== null) {
+            return $known;
+        }
+        $import = OrderImport::query()->create([
+            'file_name' => Intake::plainName($request->list()->getClientOriginalName()),
+            'checksum' => $checksum,
+            'state' => ImportState::Checking,
+            'orders' => $orders,
+            'asked_at' => CarbonImmutable::now(),
+        ]);
+        Storage::putFileAs('imports', $request->list(), "{$checksum}.csv");
+        ImportOrders::dispatch($import->id);
+
+        return $import;
     }
 }

@@ -61,13 +61,20 @@
             <a class="btn" href="{{ route('orders.index') }}">{{ __('orders.create.cancel') }}</a>
         </div>
     </form>
-    <details class="mt-8 border-t border-hair pt-3" @error('list') open @enderror>
+    <details class="mt-8 border-t border-hair pt-3" id="import" @if ($errors->has('list') || $imports->isNotEmpty()) open @endif>
         <summary>{{ __('orders.create.import_orders_csv') }}</summary>
         <form method="post" action="{{ route('orders.list') }}" enctype="multipart/form-data"
             class="mt-2 flex flex-wrap items-end gap-3">@csrf
             <x-field name="list" :label="__('orders.create.csv_file')" type="file" accept=".csv" />
             <button type="submit" class="btn">{{ __('orders.create.import') }}</button>
         </form>
+        @if ($imports->isNotEmpty())
+            <p class="mt-2 text-sm">{{ __('orders.import.lately') }}:
+                @foreach ($imports as $one)
+                    <a href="{{ route('orders.import', $one) }}">{{ $one->file_name }}</a> {{ $one->share() }} %{{ $loop->last ? '' : ',' }}
+                @endforeach
+            </p>
+        @endif
         <p class="mt-2 max-w-[60em] text-sm text-soft" data-codes>{{ __('orders.create.one_row_per_size_columns_rows', [
             'value' => implode(', ', App\Orders\OrderList::COLUMNS),
         ]) }}</p>

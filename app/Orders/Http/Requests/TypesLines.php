@@ -6,6 +6,7 @@ namespace App\Orders\Http\Requests;
 
 use App\Orders\TypedLine;
 use App\Shop\Catalogue\Catalogue;
+use BackedEnum;
 use Hakama\Garment\Fabric;
 use Hakama\Garment\Garment;
 use Hakama\Garment\PatchBack;
@@ -27,11 +28,11 @@ trait TypesLines
 
         return [
             'lines' => ['required', 'array', 'min:1', 'max:'.self::MOST_LINES],
-            'lines.*.garment' => ['required', Rule::enum(Garment::class)],
-            'lines.*.fabric' => ['required', Rule::enum(Fabric::class)],
-            'lines.*.structure' => ['nullable', Rule::enum(Structure::class)],
-            'lines.*.profile' => ['nullable', Rule::enum(Profile::class)],
-            'lines.*.patch_back' => ['nullable', Rule::enum(PatchBack::class)],
+            'lines.*.garment' => ['required', self::oneOf(Garment::class)],
+            'lines.*.fabric' => ['required', self::oneOf(Fabric::class)],
+            'lines.*.structure' => ['nullable', self::oneOf(Structure::class)],
+            'lines.*.profile' => ['nullable', self::oneOf(Profile::class)],
+            'lines.*.patch_back' => ['nullable', self::oneOf(PatchBack::class)],
             'lines.*.style' => ['nullable', 'string', 'max:80'],
             'lines.*.unit_value' => ['nullable', 'numeric', 'between:0,10000'],
             'lines.*.spares' => ['nullable', 'integer', 'between:0,999'],
@@ -40,11 +41,24 @@ trait TypesLines
             'lines.*.sizes' => ['required', 'array'],
             'lines.*.sizes.*' => ['nullable', 'integer', 'min:0', 'max:999'],
             'lines.*.decorations' => ['required', 'array', 'min:1', 'max:'.self::MOST_DECORATIONS],
-            'lines.*.decorations.0.position' => ['required', Rule::enum(Position::class)],
-            'lines.*.decorations.*.position' => ['nullable', Rule::enum(Position::class)],
+            'lines.*.decorations.0.position' => ['required', self::oneOf(Position::class)],
+            'lines.*.decorations.*.position' => ['nullable', self::oneOf(Position::class)],
             'lines.*.decorations.*.named' => ['nullable', 'boolean'],
             'lines.*.decorations.*.artwork_id' => ['nullable', 'integer', Rule::exists('artworks', 'id')],
         ];
+    }
+
+    /**
+     * As a word: made from the enum itself, the rule is worked out anew for each field of each line of a list.
+     *
+     * @param class-string<BackedEnum> $of
+     */
+    private static function oneOf(string $of): string
+    {
+        /** @var array<string, string> $kept */
+        static $kept = [];
+
+        return $kept[$of] ??= 'in:'.implode(',', array_column($of::cases(), 'value'));
     }
 
     /** @return array<string, string> */
