@@ -20,6 +20,7 @@ Route::controller(PlanController::class)
     ->name('plan.')
     ->group(static function (): void {
         Route::get('/', 'show')->name('show')->can(Ability::Look);
+        Route::get('/days', 'days')->name('days')->can(Ability::Look);
         Route::post('/moves', 'move')->name('moves')->can(Ability::Plan);
         Route::post('/due', 'byDue')->name('due')->can(Ability::Plan);
         Route::post('/undo', 'undo')->name('undo')->can(Ability::Plan);

@@ -15,7 +15,7 @@ final class PrintTest extends BrowserTestCase
     private const INK = 0.08;
 
     #[Test]
-    #[TestWith(['/plan'])]
+    #[TestWith(['/plan/days'])]
     #[TestWith(['/setup/backing'])]
     public function each_day_is_one_page_and_no_surface_is_printed(string $path): void
     {

@@ -11,6 +11,7 @@ use App\Plan\Actions\PlanChanges;
 use App\Plan\Actions\SplitBatch;
 use App\Plan\Chart\LanePage;
 use App\Plan\Chart\PlanChart;
+use App\Plan\Chart\TimeAxis;
 use App\Plan\Chart\Zoom;
 use App\Plan\Http\Requests\ChooseSplit;
 use App\Plan\Http\Requests\MoveBatch;
@@ -52,12 +53,15 @@ final readonly class PlanController
 
     public function show(Request $request, PlanBoard $board, Calendar $calendar): View
     {
-        $sheet = $this->sheet($request, $board, $calendar);
+        return view('plan.show', $this->sheet($request, $board, $calendar));
+    }
 
-        return view('plan.show', [
-            ...$sheet,
-            'days' => PlanDays::of($board, self::isMuch($board->timetable()) ? $sheet['chart']->axis : null),
-        ]);
+    /** The plan for the wall, a page a day: all of it, or the days that are looked at where it is much. */
+    public function days(Request $request, PlanBoard $board, Calendar $calendar): View
+    {
+        $axis = TimeAxis::of($calendar->work(), self::zoom($request), self::offset($request), $board->workload()->now);
+
+        return view('plan.days', ['days' => PlanDays::of($board, self::isMuch($board->timetable()) ? $axis : null)]);
     }
 
     /** Answers with the plan anew, whether the move was made or not. */
@@ -295,14 +299,12 @@ final readonly class PlanController
     /** @return array{chart: PlanChart, ...} */
     private function sheet(Request $request, PlanBoard $board, Calendar $calendar): array
     {
-        $zoom = Zoom::tryFrom($request->string('zoom')->value()) ?? Zoom::Day;
-
         $chart = PlanChart::of(
             $board,
             $board->timetable(),
             $calendar->work(),
-            $zoom,
-            max(0, min(60, $request->integer('day'))),
+            self::zoom($request),
+            self::offset($request),
             LanePage::of(array_keys($board->workload()->lanes), $request->integer('part')),
             $board->actual(),
             $this->odds->inForce(),
@@ -322,6 +324,17 @@ final readonly class PlanController
             'said' => null,
             'focus' => null,
         ];
+    }
+
+    private static function zoom(Request $request): Zoom
+    {
+        return Zoom::tryFrom($request->string('zoom')->value()) ?? Zoom::Day;
+    }
+
+    /** How many days, weeks or stretches of hours from now. */
+    private static function offset(Request $request): int
+    {
+        return max(0, min(60, $request->integer('day')));
     }
 
     /** Whether it is more than a page lists: then it lists what is drawn. */

@@ -46,11 +46,13 @@ final class PlanDays
         }
         ksort($days);
 
-        return array_map(static function (array $rows): array {
+        $place = array_flip(array_keys($board->workload()->lanes));
+
+        return array_map(static function (array $rows) use ($place): array {
             usort(
                 $rows,
-                static fn(array $a, array $b): int => [$a[0]->machine, $a[0]->changeoverStart]
-                    <=> [$b[0]->machine, $b[0]->changeoverStart],
+                static fn(array $a, array $b): int => [$place[$a[0]->machine], $a[0]->changeoverStart]
+                    <=> [$place[$b[0]->machine], $b[0]->changeoverStart],
             );
 
             return $rows;

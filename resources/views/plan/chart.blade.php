@@ -16,8 +16,8 @@
 <svg viewBox="0 0 {{ ChartMeasures::WIDTH }} {{ $n($chart->height) }}" class="w-full select-none" role="group"
     aria-label="{{ $live ? __('plan.chart.batches_on_their_machines')
         : __('plan.chart.batches_as_proposed') }}, {{ $chart->axis->title() }}"
-    @if ($live) data-keynote="arrows|Go from batch to batch" style="touch-action: none" @endif>
-    <defs>
+    @if ($live) data-keynote="{{ __('plan.chart.go') }}" style="touch-action: none" @endif>
+    <defs @if ($live) data-keynote="{{ __('plan.chart.lift') }}" @endif>
         <pattern id="hatch{{ $pattern }}" width="7" height="7" patternUnits="userSpaceOnUse"
             patternTransform="rotate(45)">
             <rect width="7" height="7" fill="#fffdf8" />
@@ -138,11 +138,9 @@
                 @endphp
                 <g class="bar"
                     @if ($live) tabindex="0" aria-roledescription="{{ __('plan.chart.batch') }}" aria-disabled="{{ $b->started
-                        ? 'true' : 'false' }}" data-href="{{ route('plan.why', $b->code) }}" @unless ($b->started)
-                        data-keynote="{{ __('plan.chart.lift', ['code' => $b->code]) }}" @endunless @endif
+                        ? 'true' : 'false' }}" data-href="{{ route('plan.why', $b->code) }}" @endif
                     role="group" data-batch="{{ $b->code }}" data-machine="{{ $machine }}"
-                    data-rank="{{ $bar->rank }}" data-end="{{ $bar->placed->end() }}"
-                    aria-label="{{ $words }}">
+                    data-rank="{{ $bar->rank }}" data-end="{{ $bar->placed->end() }}">
                     <title>{{ $words }}</title>
                     @if ($bar->edges->changeoverEndX > $bar->edges->changeoverX)
                         <rect x="{{ $n($bar->edges->changeoverX) }}" y="{{ $n($bandY) }}"
@@ -179,7 +177,7 @@
                         <path class="creases" d="{{ $bar->creases($bandY, $bandH) }}" fill="none" stroke="#2b3a67"
                             stroke-opacity="{{ count($bar->loads) > 12 ? '.28' : '.5' }}" />
                     @endif
-                    @foreach ($b->design->colours() as $k => $hex)
+                    @foreach ($bar->edges->endX - $bar->edges->changeoverEndX >= 2 * count($b->design->colours()) ? $b->design->colours() : [] as $k => $hex)
                         <rect
                             x="{{ $n($bar->edges->changeoverEndX + ($k * max(0,
                                 $bar->edges->endX - $bar->edges->changeoverEndX)) / count($b->design->colours())) }}"
@@ -191,7 +189,7 @@
                     <rect class="edge" x="{{ $n($bar->edges->changeoverX) }}" y="{{ $n($bandY) }}"
                         width="{{ $n(max(2, $w)) }}" height="{{ $bandH }}" fill="none"
                         stroke="{{ $late ? '#c8481f' : '#2b3a67' }}" stroke-width="{{ $late ? 2.5 : 1 }}" />
-                    @if ($bar->band)
+                    @if ($bar->band && $bar->band[0] < ChartMeasures::WIDTH)
                         @php [$x50, $x80, $x95] = $bar->band; @endphp
                         <g class="odds">
                             <rect x="{{ $n($x50) }}" y="{{ $n($bandY + $bandH + 1.5) }}"

@@ -1,9 +1,13 @@
 @use('App\Foundation\Clock\ShopClock')
 @use('App\Foundation\Words\Dates')
 {{-- The plan for the wall: a page a day, black on white. --}}
-<div class="printed" id="days">
+<x-layout station="plan" :title="__('plan.days.title')">
+    <x-slot:say>{{ __('plan.days.say', ['days' => count($days)]) }}</x-slot:say>
+    <p class="noprint mb-4 flex flex-wrap gap-3"><button type="button" class="btn btn-main" data-print data-key="p"
+        @disabled($days === [])>{{ __('plan.days.print') }} <kbd>p</kbd></button>
+        <a class="btn" href="{{ route('plan.show') }}" data-key="b">{{ __('plan.days.back') }} <kbd>b</kbd></a></p>
     @foreach ($days as $day => $rows)
-        <section class="print-page">
+        <section class="print-page mb-6">
             <h2>{{ Dates::longDayYear(Carbon\CarbonImmutable::parse($day)) }}</h2>
             <table>
                 <thead>
@@ -33,7 +37,7 @@
                             <td>{{ $batch->setup->garment }}, {{ $batch->setup->position }}</td>
                             <td>{{ $placed->batch->equipment->frame }}</td>
                             <td>{{ $batch->order->number }} {{ $batch->order->customer }}</td>
-                            <td>{{ Dates::weekdayTime($batch->order->dueAt()) }}@if ($placed->lateS() > 0) <strong>{{ __('plan.days.late') }}</strong> @endif</td>
+                            <td>{{ ShopClock::words($batch->order->dueAt()) }}@if ($placed->lateS() > 0) <strong>{{ __('plan.days.late') }}</strong> @endif</td>
                             <td class="tick"></td>
                         </tr>
                     @endforeach
@@ -41,4 +45,4 @@
             </table>
         </section>
     @endforeach
-</div>
+</x-layout>

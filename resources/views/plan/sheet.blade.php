@@ -51,7 +51,7 @@
     <p id="consequence" class="mb-2 min-h-6 text-sm" role="status">{{ $said }}</p>
     @include('plan.chart', ['live' => true])
     <p class="my-3 text-sm text-soft">{{ __('plan.sheet.striped_changeover_shaded_hooping_of_the') }} <kbd class="ms-0">{{ __('plan.sheet.shift') }}</kbd> {{ __('plan.sheet.with_an_arrow_key_enter_on') }}</p>
-    <p class="mb-3"><button type="button" class="btn btn-small" data-print data-key="o">{{ __('plan.sheet.print_a_page_a_day') }} <kbd>o</kbd></button></p>
+    <p class="mb-3"><a class="btn btn-small" href="{{ route('plan.days', array_filter(['zoom' => $chart->axis->zoom->value, 'day' => $chart->axis->offset])) }}" data-key="o">{{ __('plan.sheet.print_a_page_a_day') }} <kbd>o</kbd></a></p>
     <div class="grid grid-cols-1 gap-8 lg:grid-cols-[minmax(0,2fr)_minmax(0,1fr)]">
         <table>
             <caption class="sr-only">{{ __('plan.sheet.all_planned_batches') }}</caption>

@@ -21,6 +21,5 @@
             ]) }}
         @endif
     </x-slot:say>
-    <div class="noprint">@include('plan.sheet')</div>
-    @include('plan.days')
+    @include('plan.sheet')
 </x-layout>

@@ -381,7 +381,7 @@ final class DrawingsTest extends FeatureTestCase
 
         self::assertCount(3, (array) $lanes);
         foreach ((array) $svg->xpath('//*[@class="bar"]') as $bar) {
-            self::assertStringContainsString((string) $bar['data-batch'], (string) $bar['aria-label']);
+            self::assertStringContainsString((string) $bar['data-batch'], (string) $bar->title);
             self::assertSame('0', (string) $bar['tabindex']);
         }
     }
