@@ -17,10 +17,13 @@ use Hakama\Plan\Changeover;
 use Hakama\Plan\Equipment;
 use Hakama\Plan\FixedStart;
 use Hakama\Plan\FrameStock;
+use Hakama\Plan\Keep;
 use Hakama\Plan\Lane;
 use Hakama\Plan\Odds\Spread;
+use Hakama\Plan\People;
 use Hakama\Plan\Promise;
 use Hakama\Plan\Sequence;
+use Hakama\Plan\Unfit;
 use Hakama\Plan\Weights;
 use Hakama\Plan\Workload;
 use InvalidArgumentException;
@@ -63,7 +66,9 @@ final readonly class PlanJson
                     $cost->number('late', 0, 1e6),
                     $cost->number('setup', 0, 1e6),
                     $cost->number('flow', 0, 1e6),
+                    unfit: $cost->has('unfit') ? $cost->number('unfit', 0, 1e6) : 1.0,
                 ),
+            people: new People(keeps: self::keeps($json, $machines, array_column($batches, 'id'))),
         );
         $cost?->done();
         $sequence = $json->has('sequence') ? self::sequence($json->inner('sequence'), $workload) : null;
@@ -167,6 +172,7 @@ final readonly class PlanJson
                 (int) round($one->number('hoop_s', 0, 1e5)),
                 (int) round($one->number('swap_s', 0, 1e5)),
                 $one->int('frames_per_head', 1, 2),
+                $one->has('unfit_min') ? self::unfit($one->inner('unfit_min'), $machines) : [],
             ),
             new Equipment(
                 $threads !== []
@@ -184,6 +190,52 @@ final readonly class PlanJson
         $one->done();
 
         return $batch;
+    }
+
+    /**
+     * @param list<string> $machines
+     *
+     * @return array<string, list<Unfit>>
+     */
+    private static function unfit(Json $of, array $machines): array
+    {
+        $unfit = [];
+        foreach (array_keys($of->values()) as $machine) {
+            if (! in_array((string) $machine, $machines, true)) {
+                throw UnfitInput::at($of->where((string) $machine), 'there is no such machine');
+            }
+            $unfit[$machine] = [new Unfit($of->number((string) $machine, 0, 1e6))];
+        }
+
+        return $unfit;
+    }
+
+    /**
+     * @param list<string> $machines
+     * @param list<string> $batches
+     *
+     * @return array<string, Keep> by batch
+     */
+    private static function keeps(Json $json, array $machines, array $batches): array
+    {
+        $keeps = [];
+        foreach ($json->has('keep') ? $json->objects('keep') : [] as $one) {
+            $batch = $one->string('batch');
+            $machine = $one->string('machine');
+            match (true) {
+                ! in_array($batch, $batches, true) => throw UnfitInput::at($one->where('batch'), 'there is no such batch'),
+                isset($keeps[$batch]) => throw UnfitInput::at($one->where('batch'), "{$batch} stands here twice"),
+                ! in_array($machine, $machines, true) => throw UnfitInput::at($one->where('machine'), 'there is no such machine'),
+                default => $keeps[$batch] = new Keep(
+                    $machine,
+                    $one->has('start') ? self::time($one, 'start') : null,
+                    $one->number('min', 0, 1e6),
+                ),
+            };
+            $one->done();
+        }
+
+        return $keeps;
     }
 
     private static function changeover(Json $of): Changeover

@@ -10,20 +10,20 @@ use Hakama\Calendar\Hands;
 final readonly class People
 {
     /**
-     * @param Hands|null               $in       each of them tending one thing at a time; null where nobody has said
-     * @param array<array-key, string> $prepared batch => the machine for which they have prepared it
+     * @param Hands|null             $in    each of them tending one thing at a time; null where nobody has said
+     * @param array<array-key, Keep> $keeps what they have prepared or promised, by batch
      */
-    public function __construct(public ?Hands $in = null, public array $prepared = []) {}
+    public function __construct(public ?Hands $in = null, public array $keeps = []) {}
 
-    /** @param array<array-key, string> $prepared batch => machine */
-    public function having(array $prepared): self
+    /** @param array<array-key, Keep> $keeps by batch */
+    public function having(array $keeps): self
     {
-        return new self($this->in, $prepared);
+        return new self($this->in, $keeps);
     }
 
     /** With others beside them for some time. */
     public function more(int $people, int $from, int $to): self
     {
-        return new self($this->in?->more($people, $from, $to), $this->prepared);
+        return new self($this->in?->more($people, $from, $to), $this->keeps);
     }
 }

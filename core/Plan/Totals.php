@@ -16,6 +16,7 @@ final readonly class Totals
     public int $frameChanges;
     public float $flowMin;
     public float $movedCost;
+    public float $unfitMin;
     public int $walks;
     public float $beyondMin;
     private Weights $weights;
@@ -24,14 +25,15 @@ final readonly class Totals
     private function __construct(array $placed, Workload $workload)
     {
         $weights = $workload->weights;
-        $late = $changeover = $flow = $moved = 0.0;
+        $late = $changeover = $flow = $moved = $unfit = 0.0;
         $lateBatches = $threads = $drivers = $frames = $walks = 0;
         foreach ($placed as $one) {
             $late += $weights->lateMin($one->batch->promise, $one->lateS());
             $lateBatches += $one->lateS() > 0 ? 1 : 0;
             $changeover += $one->changeoverS / 60;
             $flow += ($one->end() - $workload->now) / 60;
-            $moved += $workload->movedCost($one->batch->id, $one->machine);
+            $moved += $workload->movedCost($one->batch->id, $one->machine, $one->start());
+            $unfit += $one->batch->sewing->unfitMin($one->machine);
             $threads += count($one->changes->cones->load);
             $walks += $one->batch->alreadySetUp || $one->changes->cones->load === [] ? 0 : 1;
             $drivers += $one->changes->driver ? 1 : 0;
@@ -42,13 +44,14 @@ final readonly class Totals
         [$this->changeoverMin, $this->threadChanges] = [$changeover, $threads];
         [$this->driverChanges, $this->frameChanges] = [$drivers, $frames];
         [$this->flowMin, $this->movedCost, $this->walks] = [$flow, $moved, $walks];
+        $this->unfitMin = $unfit;
         $this->beyondMin = self::beyondMin($placed, $workload);
         $this->cost = array_sum($this->parts());
     }
 
     /**
-     * @return array{late: float, changeover: float, flow: float, moved: float, walks: float, beyond: float} what the
-     *     cost is the sum of
+     * @return array{late: float, changeover: float, flow: float, unfit: float, moved: float, walks: float, beyond: float}
+     *     what the cost is the sum of
      */
     public function parts(): array
     {
@@ -56,6 +59,7 @@ final readonly class Totals
             'late' => $this->weights->late * $this->weightedLateMin,
             'changeover' => $this->weights->changeover * $this->changeoverMin,
             'flow' => $this->weights->flow * $this->flowMin,
+            'unfit' => $this->weights->unfit * $this->unfitMin,
             'moved' => $this->movedCost,
             'walks' => $this->weights->walk * $this->walks,
             'beyond' => $this->weights->beyond * $this->beyondMin,

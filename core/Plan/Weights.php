@@ -23,6 +23,7 @@ final readonly class Weights
      * @param float $eventMin late for an event, the same
      * @param float $walk    what a walk to the shelf costs, for each changeover that wants other cones
      * @param float $beyond  a minute of hands that are wanted while all who are in have theirs full
+     * @param float $unfit   a minute that a batch is worth less on its machine
      */
     public function __construct(
         public float $late,
@@ -34,6 +35,7 @@ final readonly class Weights
         public float $eventMin = 0.0,
         public float $walk = 0.0,
         public float $beyond = 0.0,
+        public float $unfit = 1.0,
     ) {}
 
     public static function of(HouseRules $house): self

@@ -89,7 +89,7 @@ final readonly class Workload
     /**
      * The same shop, in which people have begun to prepare some batches.
      *
-     * @param array<array-key, string> $prepared batch => the machine for which
+     * @param array<array-key, string> $prepared batch => the machine for which; moved it costs what the house says
      */
     public function preparedFor(array $prepared): self
     {
@@ -102,14 +102,26 @@ final readonly class Workload
             $this->hands,
             $this->weights,
             $this->needs,
-            $this->people->having($prepared),
+            $this->people->having(array_map(
+                fn(string $machine): Keep => new Keep($machine, null, $this->weights->moved),
+                $prepared,
+            )),
         );
     }
 
-    /** What it costs that a batch runs on a machine for which it was not prepared. */
-    public function movedCost(string $batch, string $machine): float
+    /** What it costs that a batch does not begin where and when it was prepared or promised. */
+    public function movedCost(string $batch, string $machine, int $startAt): float
     {
-        return ($this->people->prepared[$batch] ?? $machine) === $machine ? 0.0 : $this->weights->moved;
+        return isset($this->people->keeps[$batch]) ? $this->people->keeps[$batch]->costAt($machine, $startAt) : 0.0;
+    }
+
+    /** What it costs wherever it stands on a machine: that it was prepared for another, and what is against it there. */
+    public function placeCost(BatchJob $batch, string $machine): float
+    {
+        $keep = $this->people->keeps[$batch->id] ?? null;
+
+        return ($keep?->costAt($machine, $keep->startAt ?? 0) ?? 0.0)
+            + $this->weights->unfit * $batch->sewing->unfitMin($machine);
     }
 
     /** What it takes a machine to change drivers: its own time where it has one, else the house's. */

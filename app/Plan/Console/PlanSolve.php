@@ -98,7 +98,7 @@ final class PlanSolve extends JsonCommand
         ];
     }
 
-    /** @return array<string, int|float> */
+    /** @return array<string, mixed> */
     private static function totals(Totals $totals): array
     {
         return [
@@ -110,6 +110,13 @@ final class PlanSolve extends JsonCommand
             'driver_changes' => $totals->driverChanges,
             'frame_changes' => $totals->frameChanges,
             'flow_min' => round($totals->flowMin, 3),
+            'unfit_min' => round($totals->unfitMin, 3),
+            'keep_min' => round($totals->movedCost, 3),
+            // What the cost is the sum of.
+            'parts' => array_map(
+                static fn(float $part): float => round($part, 3),
+                $totals->parts(),
+            ),
         ];
     }
 

@@ -196,7 +196,7 @@ final readonly class Comparison
     {
         $moved = [];
         foreach ($this->rows as [$batch, , $after]) {
-            $on = $this->then->workload->people->prepared[$batch->code] ?? null;
+            $on = $this->then->workload->people->keeps[$batch->code]->machine ?? null;
             if ($on !== null && $after !== null && $after->machine !== $on) {
                 $moved[] = [$batch, $on, $after->machine];
             }

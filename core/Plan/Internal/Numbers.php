@@ -60,8 +60,10 @@ final class Numbers
     public array $needleS = [];
     /** @var array<int, array<int, int>> machine, batch => seconds to fit needles for it, if it is the first there */
     public array $firstS = [];
-    /** @var array<int, array<int, float>> machine, batch => what it costs that it was prepared for another machine */
-    public array $movedCost = [];
+    /** @var array<int, array<int, float>> machine, batch => what it costs there, whenever it begins */
+    public array $placeCost = [];
+    /** @var array<int, array{int, int, float}|null> batch => machine and start that it costs so much to leave */
+    public array $keep = [];
     /** @var array<int, int|null> batch => the start it is fixed to */
     public array $fixed = [];
     /** @var array<int, bool> batch => it stands on its machine now */
@@ -127,6 +129,10 @@ final class Numbers
                 $batch->equipment->style === '' ? -1 : ($styles[$batch->equipment->style] ??= count($styles));
             $this->fixed[] = $batch->fixed?->startAt;
             $this->standing[] = $batch->alreadySetUp;
+            $keep = $workload->people->keeps[$batch->id] ?? null;
+            $this->keep[] = $keep?->startAt === null
+                ? null
+                : [(int) array_search($keep->machine, $this->machines, true), $keep->startAt, $keep->cost];
             $colours = [];
             foreach ($batch->equipment->threads as $thread) {
                 $colours[] = $threads[$thread] ??= count($threads);
@@ -199,7 +205,7 @@ final class Numbers
             : NeedleCount::of($free[''], $standing[''] ?? []);
         foreach (array_values($this->workload->batches) as $batch) {
             $this->loads[$m][] = $this->workload->obstacle($batch, $lane) === null ? self::blocks($batch, $lane) : null;
-            $this->movedCost[$m][] = $this->workload->movedCost($batch->id, $lane->id);
+            $this->placeCost[$m][] = $this->workload->placeCost($batch, $lane->id);
             $this->frames[$m][] = $lane->heads * $batch->sewing->framesPerHead;
             $wanted = array_filter(
                 $batch->demand()->threads(),

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Hakama\Plan\Internal;
 
+use Hakama\Plan\Keep;
 use Hakama\Plan\Sequence;
 use Hakama\Plan\Workload;
 
@@ -316,6 +317,7 @@ final class Pricer
 
         return [
             $start,
+            $numbers->placeCost[$m][$batch] +
             $changeoverS * $numbers->perChangeoverS +
             ($ends - $this->workload->now) * $numbers->perFlowS +
             ($late > 0 ? $late * $numbers->weight[$batch] : 0.0),
@@ -514,7 +516,7 @@ final class Pricer
                 $span[$best] = $spans[$best];
                 $late = $ends[$best] - $numbers->due[$batch];
                 $cost +=
-                    $numbers->movedCost[$best][$batch] +
+                    $numbers->placeCost[$best][$batch] +
                     ($walk > 0 && ! $numbers->standing[$batch] && $needles[$best][$rank[$best] + 1]->loads > 0
                         ? $walk
                         : 0.0) +
@@ -525,6 +527,15 @@ final class Pricer
                     foreach ($numbers->lateSteps[$batch] as [$after, $extra]) {
                         $cost += $late > $after ? $extra : 0.0;
                     }
+                }
+                if ($numbers->keep[$batch] !== null) {
+                    [$on, $wanted, $extra] = $numbers->keep[$batch];
+                    $cost +=
+                        $on === $best
+                        && abs($this->begins($best, $batch, $starts[$best] + $changeovers[$best], $span[$best]) - $wanted)
+                            >= Keep::MOVED_S
+                            ? $extra
+                            : 0.0;
                 }
                 if ($numbers->fixed[$batch] !== null) {
                     $cost +=
@@ -591,6 +602,15 @@ final class Pricer
                 return $start;
             }
         }
+    }
+
+    /** When the first load of a batch begins that may begin at a time. */
+    private function begins(int $m, int $batch, int $time, int $i): int
+    {
+        $first = $this->numbers->loads[$m][$batch][0] ?? self::FAR;
+        $time = max($time, $this->numbers->ready[$batch], $this->numbers->fixed[$batch] ?? 0);
+
+        return max($time, $this->numbers->from[$m][$this->spanFor($m, $time, $first, $i)]);
     }
 
     /** When a batch ends whose loads may begin at a time; what does not fit into a span whole goes into the next. */
