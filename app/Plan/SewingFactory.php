@@ -9,6 +9,7 @@ use Hakama\Garment\Garment;
 use Hakama\Machine\Driver;
 use Hakama\Plan\BatchSewing;
 use Hakama\Plan\Equipment;
+use Hakama\Plan\Unfit;
 use Illuminate\Support\Collection;
 
 /** What a setup, chosen or only advised, is to the plan. */
@@ -42,10 +43,18 @@ final class SewingFactory
      * @param array<string, int> $sewS   machine => seconds a load
      * @param int                $heads  of the largest of these machines
      * @param int                $frames of its kind in the shop
+     * @param array<string, list<Unfit>> $unfit machine => what is against it there
      */
-    public static function sewing(array $sewS, int $heads, int $hoopS, int $swapS, int $frames, int $hoopings): BatchSewing
-    {
-        return (new BatchSewing($sewS, $hoopS, $swapS, $frames >= 2 * $heads ? 2 : 1))->aHooping($hoopings);
+    public static function sewing(
+        array $sewS,
+        int $heads,
+        int $hoopS,
+        int $swapS,
+        int $frames,
+        int $hoopings,
+        array $unfit = [],
+    ): BatchSewing {
+        return (new BatchSewing($sewS, $hoopS, $swapS, $frames >= 2 * $heads ? 2 : 1, $unfit))->aHooping($hoopings);
     }
 
     /**

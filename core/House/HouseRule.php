@@ -131,6 +131,10 @@ enum HouseRule: string
     case WalkTime = 'walk_min';
     case SearchChanges = 'plan_changes';
     case SearchWeeks = 'plan_weeks';
+    case UnfitCost = 'unfit_cost';
+    case SpoilMinutes = 'spoil_min';
+    case LightBreaks = 'light_breaks';
+    case NeedleBreakMinutes = 'needle_break_min';
     case AgainTime = 'again_min';
     case LateCost = 'late_cost';
     case LateHour = 'late_hour_min';

@@ -12,6 +12,7 @@ final readonly class Option
      * @param int                $start    when its changeover would begin, seconds
      * @param float              $costMore  than the plan it is compared with
      * @param float              $changeoverMore minutes of changeover
+     * @param float              $unfitMore minutes that machines are unfit by for what they have
      */
     private function __construct(
         public string $machine,
@@ -21,6 +22,7 @@ final readonly class Option
         public int $lateS,
         public float $costMore,
         public float $changeoverMore,
+        public float $unfitMore,
         public OnOthers $others,
         public Sequence $sequence,
     ) {}
@@ -44,6 +46,7 @@ final readonly class Option
             $own->lateS(),
             $then->totals->cost - $now->totals->cost,
             $then->totals->changeoverMin - $now->totals->changeoverMin,
+            $then->totals->unfitMin - $now->totals->unfitMin,
             OnOthers::between($now, $then, $batch),
             $then->sequence,
         );

@@ -50,6 +50,7 @@ final readonly class Weights
             $house->value(HouseRule::LateEvent),
             $house->value(HouseRule::WalkTime) * $house->value(HouseRule::ChangeoverCost),
             $house->value(HouseRule::BeyondCost),
+            $house->value(HouseRule::UnfitCost),
         );
     }
 

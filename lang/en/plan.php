@@ -122,6 +122,7 @@ return [
         'lateness' => 'Lateness',
         'changeovers' => 'Changeovers',
         'waiting' => 'Waiting',
+        'unfit_machines' => 'Unfit machines',
         'wasted_preparation' => 'Wasted preparation',
         'thread_walks' => 'Thread walks',
         'people_missing' => 'People missing',
@@ -211,6 +212,13 @@ return [
         'later_list' => 'Later: {list}.',
         'and_more' => ' and {more} more',
         'by' => '{code} by {length}',
+    ],
+    'unfit' => [
+        'bulk' => 'bulk behind the arm without a gap under the carriage: {percent} % may be spoiled',
+        'light' => 'a light machine on thick seams: {breaks} needles may break per 100 pieces',
+        'said' => '{machine}: {minutes} min at risk, {why}',
+        'title' => 'Less fit for it',
+        'more' => 'Risk: {minutes} min {value}.',
     ],
     'days' => [
         'title' => 'Plan for the wall',

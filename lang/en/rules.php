@@ -623,6 +623,26 @@ return [
         'help' => 'Batches that start and are due later keep their machine and order.',
         'unit' => 'weeks',
     ],
+    'unfit_cost' => [
+        'label' => 'Cost of an unfit machine',
+        'help' => 'For each minute a machine is unfit by for a batch; 0 to leave that out of the plan.',
+        'unit' => 'per min',
+    ],
+    'spoil_min' => [
+        'label' => 'Time a spoiled piece costs',
+        'help' => 'Getting another garment, hooping and sewing it again.',
+        'unit' => 'min',
+    ],
+    'light_breaks' => [
+        'label' => 'Needles broken on thick seams',
+        'help' => 'On a machine with six needles or fewer, per 100 heavy garments with seams.',
+        'unit' => 'per 100 pieces',
+    ],
+    'needle_break_min' => [
+        'label' => 'Time a broken needle costs',
+        'help' => 'Finding every part of it, fitting a new one, checking the hook.',
+        'unit' => 'min',
+    ],
     'again_min' => [
         'label' => 'Same design again',
         'help' => 'Instead of loading and tracing, when the next batch has the same design and frame.',

@@ -122,6 +122,7 @@ return [
         'lateness' => 'Retraso',
         'changeovers' => 'Cambios',
         'waiting' => 'Espera',
+        'unfit_machines' => 'Máquinas poco aptas',
         'wasted_preparation' => 'Preparación en balde',
         'thread_walks' => 'Viajes por hilo',
         'people_missing' => 'Falta de gente',
@@ -211,6 +212,13 @@ return [
         'later_list' => 'Más tarde: {list}.',
         'and_more' => ' y {more} más',
         'by' => '{code} en {length}',
+    ],
+    'unfit' => [
+        'bulk' => 'bulto detrás del brazo sin hueco bajo el carro: puede estropearse el {percent} %',
+        'light' => 'máquina ligera en costuras gruesas: pueden romperse {breaks} agujas por cada 100 piezas',
+        'said' => '{machine}: {minutes} min en riesgo, {why}',
+        'title' => 'Menos aptas para él',
+        'more' => 'Riesgo: {minutes} min {value}.',
     ],
     'days' => [
         'title' => 'El plan para la pared',

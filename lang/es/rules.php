@@ -623,6 +623,26 @@ return [
         'help' => 'Los lotes que empiezan y se entregan después conservan su máquina y su orden.',
         'unit' => 'semanas',
     ],
+    'unfit_cost' => [
+        'label' => 'Coste de una máquina poco apta',
+        'help' => 'Por cada minuto que una máquina es menos apta para un lote; 0 para no contarlo en el plan.',
+        'unit' => 'por min',
+    ],
+    'spoil_min' => [
+        'label' => 'Tiempo que cuesta una pieza estropeada',
+        'help' => 'Conseguir otra prenda, ponerla en el bastidor y bordarla de nuevo.',
+        'unit' => 'min',
+    ],
+    'light_breaks' => [
+        'label' => 'Agujas rotas en costuras gruesas',
+        'help' => 'En una máquina de seis agujas o menos, por cada 100 prendas gruesas con costuras.',
+        'unit' => 'por 100 piezas',
+    ],
+    'needle_break_min' => [
+        'label' => 'Tiempo que cuesta una aguja rota',
+        'help' => 'Encontrar todos sus trozos, poner una nueva, revisar el garfio.',
+        'unit' => 'min',
+    ],
     'again_min' => [
         'label' => 'Mismo diseño otra vez',
         'help' => 'En vez de cargar y trazar, si el siguiente lote tiene el mismo diseño y bastidor.',

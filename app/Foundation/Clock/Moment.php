@@ -44,7 +44,16 @@ final class Moment implements CastsAttributes
         $utc ??= new DateTimeZone('UTC');
 
         // Made from the framework's own class it takes several times as long.
-        return CarbonImmutable::createFromInterface((new DateTimeImmutable($kept, $utc))->setTimezone(ShopClock::zone()));
+        return CarbonImmutable::createFromInterface((new DateTimeImmutable($kept, $utc))->setTimezone(self::zone()));
+    }
+
+    /** By whose clock the shop goes. */
+    public static function zone(): DateTimeZone
+    {
+        static $kept = [];
+        $name = (string) config('app.timezone');
+
+        return $kept[$name] ??= new DateTimeZone($name);
     }
 
     public static function write(DateTimeInterface $moment): string

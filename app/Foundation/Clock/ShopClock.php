@@ -7,21 +7,11 @@ namespace App\Foundation\Clock;
 use App\Foundation\Words\Dates;
 use Carbon\CarbonImmutable;
 use DateTimeImmutable;
-use DateTimeZone;
 
 /** Local time as the plan counts it: seconds of the wall clock, as if there were no time zones. */
 final class ShopClock
 {
     private const DAY = 86400;
-
-    /** By whose clock the shop goes. */
-    public static function zone(): DateTimeZone
-    {
-        static $kept = [];
-        $name = (string) config('app.timezone');
-
-        return $kept[$name] ??= new DateTimeZone($name);
-    }
 
     public static function seconds(CarbonImmutable $time): int
     {
@@ -32,7 +22,7 @@ final class ShopClock
     {
         // Written out and read in the shop's own zone; made from the framework's own class it takes six times as long.
         return CarbonImmutable::createFromInterface(
-            new DateTimeImmutable(gmdate('Y-m-d H:i:s', $seconds), self::zone()),
+            new DateTimeImmutable(gmdate('Y-m-d H:i:s', $seconds), Moment::zone()),
         );
     }
 
@@ -45,7 +35,7 @@ final class ShopClock
      */
     public static function localSql(string $column, CarbonImmutable $from, CarbonImmutable $to): string
     {
-        $zone = self::zone();
+        $zone = Moment::zone();
         $at = $zone->getTransitions($from->getTimestamp(), $to->getTimestamp()) ?: [];
         $offset = $at[count($at) - 1]['offset'] ?? 0;
         $cases = '';

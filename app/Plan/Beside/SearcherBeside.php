@@ -118,7 +118,7 @@ final class SearcherBeside implements Searcher
 
     private function gone(): void
     {
-        Log::warning('One of those that look for a plan has ended before its time.');
+        Log::warning('plan:beside', ['ended' => 'early']);
         $this->end();
     }
 

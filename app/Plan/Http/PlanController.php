@@ -184,6 +184,7 @@ final readonly class PlanController
             'words' => static fn(Option $option): string => Consequence::words($board, $code, $option, made: false),
             'version' => PlanBoard::version(),
             'weights' => $board->workload()->weights,
+            'unfit' => array_intersect_key($batch->batch->sewing->unfit, $batch->batch->sewing->sewS),
             'barred' => self::barred($board, $code),
             'siblings' => array_values(
                 array_filter($board->batches(), static fn(OpenBatch $one): bool => isset($siblings[$one->id])),

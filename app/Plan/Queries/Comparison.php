@@ -144,6 +144,7 @@ final readonly class Comparison
             'late' => __('plan.comparison.lateness'),
             'changeover' => __('plan.comparison.changeovers'),
             'flow' => __('plan.comparison.waiting'),
+            'unfit' => __('plan.comparison.unfit_machines'),
             'moved' => __('plan.comparison.wasted_preparation'),
             'walks' => __('plan.comparison.thread_walks'),
             'beyond' => __('plan.comparison.people_missing'),

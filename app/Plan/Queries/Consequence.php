@@ -102,6 +102,14 @@ final class Consequence
                     'value' => $setup > 0 ? __('plan.consequence.more') : __('plan.consequence.less'),
                 ]);
 
+        $unfit = (int) round($option->unfitMore);
+        if ($unfit !== 0) {
+            $words[] = __('plan.unfit.more', [
+                'minutes' => abs($unfit),
+                'value' => $unfit > 0 ? __('plan.consequence.more') : __('plan.consequence.less'),
+            ]);
+        }
+
         return implode(' ', $words);
     }
 

@@ -22,17 +22,24 @@ use Hakama\Artwork\SheetBlock;
 use Hakama\Artwork\StopAction;
 use Hakama\Artwork\Variant;
 use Hakama\Floor\Blanks;
+use Hakama\Garment\ClothSpec;
+use Hakama\Garment\Fabric;
 use Hakama\Garment\Garment;
 use Hakama\Garment\Position;
+use Hakama\Garment\Thickness;
 use Hakama\Machine\CopiesPerFrame;
 use Hakama\Machine\Driver;
 use Hakama\Plan\BatchJob;
+use Hakama\Plan\Fitness;
 use Hakama\Plan\FixedStart;
 use Hakama\Plan\Promise;
+use Hakama\Plan\Unfit;
 use Hakama\Setup\Backing\Backing;
+use Hakama\Setup\Facts\Item;
 use Hakama\Stitch\Bounds;
 use Illuminate\Database\Eloquent\Collection;
 use Illuminate\Support\Facades\DB;
+use stdClass;
 
 /** Reads every batch with pieces still to do: two queries, however many there are. */
 final class OpenBatches
@@ -42,10 +49,11 @@ final class OpenBatches
      * @param int                      $swapS    to take frames off and put the next on
      * @param int                      $clipS    to clip up a bulky piece, where the machine wants it
      * @param bool                     $preCut   cloth is cut to its shape before it is laid
+     * @param Fitness                  $fitness  what is against a batch on a machine
      *
      * @return list<OpenBatch> in order of arrival
      */
-    public static function all(Collection $machines, int $swapS, int $clipS, bool $preCut): array
+    public static function all(Collection $machines, int $swapS, int $clipS, bool $preCut, Fitness $fitness): array
     {
         $open = Piece::query()
             ->open()
@@ -65,6 +73,7 @@ final class OpenBatches
             ->join('setups as s', 's.decoration_id', '=', 'd.id')
             ->join('frames as f', 'f.id', '=', 's.frame_id')
             ->join('artworks as a', 'a.id', '=', 'd.artwork_id')
+            ->leftJoin('garment_styles as y', 'y.id', '=', 'l.garment_style_id')
             ->orderBy('o.received_at')
             ->orderBy('b.id')
             ->addSelect([
@@ -89,6 +98,8 @@ final class OpenBatches
                 'c.name as customer',
                 'c.late_weight',
                 'l.garment',
+                'l.fabric',
+                'y.thickness',
                 'l.style',
                 'l.colour_name',
                 'd.position',
@@ -178,6 +189,7 @@ final class OpenBatches
                         $swapS,
                         (int) $row->frame_count,
                         (int) $row->hoopings,
+                        self::unfit($row, $machines, $fitness),
                     ),
                     SewingFactory::equipment(
                         array_map(static fn(BatchBlock $block): string => $block->thread, $of),
@@ -230,6 +242,35 @@ final class OpenBatches
         }
 
         return $batches;
+    }
+
+    /**
+     * @param stdClass                 $row
+     * @param Collection<int, Machine> $machines by id
+     *
+     * @return array<string, list<Unfit>> machine => what is against it there
+     */
+    private static function unfit(stdClass $row, Collection $machines, Fitness $fitness): array
+    {
+        $item = new Item(
+            Garment::from($row->garment),
+            Position::from($row->position),
+            new ClothSpec(Fabric::from($row->fabric), thickness: Thickness::tryFrom((string) $row->thickness)),
+        );
+        $unfit = [];
+        foreach ($machines as $machine) {
+            $on = $fitness->on(
+                $item,
+                (int) $row->pieces_left,
+                $machine->gap_mm === null ? null : $machine->gap_mm > 0.0,
+                $machine->needles,
+            );
+            if ($on !== []) {
+                $unfit[$machine->code] = $on;
+            }
+        }
+
+        return $unfit;
     }
 
     /**

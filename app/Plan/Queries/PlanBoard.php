@@ -144,6 +144,7 @@ final class PlanBoard
             (int) $rules->value(HouseRule::SwapTime),
             (int) $rules->value(HouseRule::ClipTime),
             $rules->isPreCut(),
+            BulkSewn::fitness($rules, $this->machines()),
         );
         $batches = array_combine(array_map(static fn(OpenBatch $one): string => $one->code, $batches), $batches);
 

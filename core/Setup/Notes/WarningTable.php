@@ -14,6 +14,7 @@ use Hakama\House\HouseRule;
 use Hakama\House\Question;
 use Hakama\Setup\Backing\BackingPiece;
 use Hakama\Setup\Fit\CapFace;
+use Hakama\Setup\Fit\MachineFit;
 use Hakama\Setup\Fit\Obstruction;
 use Hakama\Setup\Rules\SetupDecision;
 use Hakama\Setup\Tube\Hoopings;
@@ -25,8 +26,6 @@ use Hakama\Words\Text;
 /** What may stand in the way of a decoration: first what stops it, then what is to be minded. */
 final class WarningTable
 {
-    /** Machines with so few needles are the light ones. */
-    private const LIGHT_MACHINE_NEEDLES = 6;
     /** A design whose outer edge comes within this of the side lies under the arm when it is worn. */
     private const UNDER_ARM_MM = 40.0;
 
@@ -101,8 +100,10 @@ final class WarningTable
             new WarningRule(
                 'bulk_behind_arm',
                 false,
-                static fn(SetupDecision $d): ?Text => $d->facts->machine->gapUnderCarriage === false
-                && $d->facts->item->garment->isClippedUp()
+                static fn(SetupDecision $d): ?Text => MachineFit::hasBulkBehindArm(
+                    $d->facts->item->garment,
+                    $d->facts->machine->gapUnderCarriage,
+                )
                     ? new Text('warnings.says.bulk_behind_arm')
                     : null,
             ),
@@ -304,11 +305,8 @@ final class WarningTable
                 return $crossing->words($d->units());
             }
         }
-        $isLight = $d->facts->machine->needles !== null && $d->facts->machine->needles <= self::LIGHT_MACHINE_NEEDLES;
-        $hasSeams = $d->facts->item->isNarrowTube()
-            || in_array($d->facts->item->garment, [G::Trousers, G::Bag, G::Jacket], true);
 
-        return $isLight && $hasSeams && $d->facts->item->cloth->thickness === Thickness::Heavy
+        return MachineFit::isLightForSeams($d->facts->item, $d->facts->machine->needles)
             ? new Text('warnings.says.light_machine')
             : null;
     }

@@ -160,6 +160,20 @@
                         <dd>{{ $odds->endangered === $batch->code ? __('plan.why.its_own_time') : $odds->endangered }}</dd>
                     @endif
                 @endif
+                @if ($unfit !== [])
+                    <dt>{{ __('plan.unfit.title') }}</dt>
+                    <dd>
+                        @foreach ($unfit as $machine => $against)
+                            @foreach ($against as $one)
+                                <span @class(['block', 'font-semibold' => $placed?->machine === $machine])>{{ __('plan.unfit.said', [
+                                    'machine' => $machine,
+                                    'minutes' => App\Shop\Figure::words($one->minutes),
+                                    'why' => $one->why === null ? '' : App\Foundation\Words\Words::say($one->why),
+                                ]) }}</span>
+                            @endforeach
+                        @endforeach
+                    </dd>
+                @endif
                 <dt>{{ __('plan.why.due') }}</dt>
                 <dd>{{ App\Foundation\Clock\ShopClock::words($batch->order->dueAt()) }}{{ $placed && $placed->lateS() > 0
                     ? __('plan.why.late') : '' }}

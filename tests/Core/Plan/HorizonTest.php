@@ -34,7 +34,8 @@ final class HorizonTest extends TestCase
                 $i = count($ids);
                 for (; $i > 0; $i--) {
                     $placed = $timed->find($ids[$i - 1]);
-                    if ($placed === null || min($placed->changeoverStart, $placed->batch->promise->dueAt) < $workload->now + self::WEEK_S) {
+                    $from = $placed === null ? 0 : min($placed->changeoverStart, $placed->batch->promise->dueAt);
+                    if ($from < $workload->now + self::WEEK_S) {
                         break;
                     }
                 }

@@ -37,7 +37,8 @@ final class SideBySideTest extends TestCase
         $alone = array_map(static fn(int $seed): float => Search::of($workload, $seed, 500)->run(250)->cost(), $seeds);
 
         // After the first stretch nobody was shown anything yet.
-        $team = new SideBySide(...self::split(array_map(static fn(int $seed): Search => Search::of($workload, $seed, 500), $seeds)));
+        $searches = array_map(static fn(int $seed): Search => Search::of($workload, $seed, 500), $seeds);
+        $team = new SideBySide(...self::split($searches));
         $team->run(250);
         self::assertEqualsWithDelta(min($alone), Timetable::of($workload, $team->best())->totals->cost, 1e-6);
 

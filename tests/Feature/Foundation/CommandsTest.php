@@ -130,6 +130,9 @@ final class CommandsTest extends TestCase
                 'driver_changes',
                 'frame_changes',
                 'flow_min',
+                'unfit_min',
+                'keep_min',
+                'parts',
             ],
             array_keys($out['totals']),
         );

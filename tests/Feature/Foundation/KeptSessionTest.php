@@ -55,7 +55,11 @@ final class KeptSessionTest extends FeatureTestCase
     public function in_use_for_an_hour_it_is_written_so_that_it_is_not_cleared_away(): void
     {
         $kept = $this->visit('/orders');
-        $long = preg_replace_callback('/"_used";i:(\d+);/', static fn(array $at): string => '"_used";i:'.((int) $at[1] - 4000).';', (string) file_get_contents($kept));
+        $long = preg_replace_callback(
+            '/"_used";i:(\d+);/',
+            static fn(array $at): string => '"_used";i:'.((int) $at[1] - 4000).';',
+            (string) file_get_contents($kept),
+        );
         file_put_contents($kept, (string) $long);
         touch($kept, time() - 4000);
         $this->visit('/orders');

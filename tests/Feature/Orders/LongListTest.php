@@ -18,7 +18,7 @@ use PHPUnit\Framework\Attributes\Test;
 use RuntimeException;
 use Tests\Feature\FeatureTestCase;
 
-/** Lists too long to be waited for: looked through whole, then stored a part at a time, and gone on with after a kill. */
+/** Lists too long to be waited for: looked through whole, stored a part at a time, gone on with after a kill. */
 final class LongListTest extends FeatureTestCase
 {
     private const ORDERS = 410;
@@ -55,10 +55,14 @@ final class LongListTest extends FeatureTestCase
         self::assertSame($before + self::ORDERS, Order::query()->count());
         self::assertSame(
             [$import->first_number, $import->last_number],
-            [(int) Order::query()->orderByDesc('number')->skip(self::ORDERS - 1)->value('number'), (int) Order::query()->max('number')],
+            [
+                (int) Order::query()->orderByDesc('number')->skip(self::ORDERS - 1)->value('number'),
+                (int) Order::query()->max('number'),
+            ],
         );
         $last = Order::query()->where('number', $import->last_number)->firstOrFail();
-        self::assertSame(['L' => 3, 'M' => 2], Piece::query()->where('order_id', $last->id)->groupBy('size')->orderBy('size')->selectRaw('size, count(*) as n')->pluck('n', 'size')->all());
+        $sizes = Piece::query()->where('order_id', $last->id)->groupBy('size')->orderBy('size');
+        self::assertSame(['L' => 3, 'M' => 2], $sizes->selectRaw('size, count(*) as n')->pluck('n', 'size')->all());
         $this->get("/orders/imports/{$import->id}")
             ->assertSee("{$import->first_number} to {$import->last_number}");
         $this->get('/orders/new')->assertSee('many.csv');
@@ -80,7 +84,9 @@ final class LongListTest extends FeatureTestCase
         self::assertSame($before + $stored, Order::query()->count(), 'how far it is goes with what is stored');
 
         // Killed between two statements: neither the orders nor the count are there.
-        OrderImport::updating(static fn(OrderImport $one) => $one->stored > $stored ? throw new RuntimeException('killed') : null);
+        OrderImport::updating(
+            static fn(OrderImport $one) => $one->stored > $stored ? throw new RuntimeException('killed') : null,
+        );
         try {
             $this->work($import);
             self::fail('it was killed');

@@ -62,7 +62,10 @@ final class SearchersBesideTest extends FeatureTestCase
     {
         return array_values(array_map(intval(...), array_filter(
             explode(' ', trim((string) file_get_contents('/proc/self/task/'.getmypid().'/children'))),
-            static fn(string $pid): bool => str_contains((string) @file_get_contents("/proc/{$pid}/cmdline"), 'plan:beside'),
+            static fn(string $pid): bool => str_contains(
+                (string) @file_get_contents("/proc/{$pid}/cmdline"),
+                'plan:beside',
+            ),
         )));
     }
 }
