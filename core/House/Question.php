@@ -31,6 +31,7 @@ enum Question: string
     case TubePasses = 'tube_passes';
     case FirstOff = 'first_off';
     case Units = 'units';
+    case ProposedPlan = 'proposed_plan';
 
     /** @return non-empty-list<School> the first holds until the shop says otherwise */
     public function schools(): array
@@ -121,6 +122,10 @@ enum Question: string
                 new School('go_on'),
                 new School('looked_at'),
                 new School('with_picture'),
+            ],
+            self::ProposedPlan => [
+                new School('kept'),
+                new School('paper'),
             ],
             self::Units => [
                 new School('mm'),

@@ -88,6 +88,8 @@ return [
         'first_off_go_on' => 'Floor: the next load may start as soon as the first is off.',
         'first_off_looked_at' => 'Floor: the first piece is sewn alone, and the next load waits until another person has inspected it.',
         'first_off_with_picture' => 'Floor: the first piece is sewn alone, and the next load waits until another person has inspected it and kept a picture of it.',
+        'proposed_plan_kept' => 'Plan: replayed with breaks and delays; room is left where a promise needs it. The cheapest on paper is shown beside.',
+        'proposed_plan_paper' => 'Plan: as if nothing went wrong. The one that keeps most promises is shown beside.',
         'units_mm' => 'Places, drawings and designs: in millimetres, where a tape is laid on in inches beside.',
         'units_inch' => 'Places, drawings and designs: in inches, where a tape is laid on in millimetres beside. Frames as they are printed, and what is set on a machine, stay in millimetres.',
         'topper_residue_steam' => 'Caution: irons and steam burn.',
@@ -138,6 +140,11 @@ return [
         'pick' => 'tear off and pick',
         'steam' => 'steam',
         'wash' => 'leave it for the first wash and tell the customer',
+    ],
+    'proposed_plan' => [
+        'question' => 'Plan that a search proposes',
+        'kept' => 'the one that keeps most promises',
+        'paper' => 'the cheapest on paper',
     ],
     'trace_item' => [
         'question' => 'When to trace',

@@ -88,6 +88,8 @@ return [
         'first_off_go_on' => 'Planta: la siguiente carga puede empezar en cuanto sale la primera.',
         'first_off_looked_at' => 'Planta: la primera pieza se borda sola, y la siguiente carga espera a que otra persona la inspeccione.',
         'first_off_with_picture' => 'Planta: la primera pieza se borda sola, y la siguiente carga espera a que otra persona la inspeccione y guarde una foto.',
+        'proposed_plan_kept' => 'Plan: repetido con roturas y demoras; deja margen donde una entrega lo necesita. El más barato sobre el papel se muestra al lado.',
+        'proposed_plan_paper' => 'Plan: como si nada saliera mal. El que cumple más entregas se muestra al lado.',
         'units_mm' => 'Posiciones, dibujos y diseños: en milímetros; donde se usa cinta métrica, también en pulgadas.',
         'units_inch' => 'Posiciones, dibujos y diseños: en pulgadas; donde se usa cinta métrica, también en milímetros. Los bastidores como vienen impresos y lo que se ajusta en la máquina siguen en milímetros.',
         'topper_residue_steam' => 'Precaución: la plancha y el vapor queman.',
@@ -138,6 +140,11 @@ return [
         'pick' => 'arrancar y quitar a mano',
         'steam' => 'vapor',
         'wash' => 'dejarlo para el primer lavado y avisar al cliente',
+    ],
+    'proposed_plan' => [
+        'question' => 'Plan que propone una búsqueda',
+        'kept' => 'el que cumple más entregas',
+        'paper' => 'el más barato sobre el papel',
     ],
     'trace_item' => [
         'question' => 'Cuándo trazar',

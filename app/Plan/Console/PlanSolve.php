@@ -15,10 +15,12 @@ use Hakama\Needles\ConeChange;
 use Hakama\Plan\Bound;
 use Hakama\Plan\Dispatch;
 use Hakama\Plan\Lane;
+use Hakama\Plan\Odds\ExpectedCost;
+use Hakama\Plan\Odds\Robust;
+use Hakama\Plan\Odds\Spread;
 use Hakama\Plan\Placed;
 use Hakama\Plan\Sequence;
 use Hakama\Plan\Timetable;
-use Hakama\Plan\Totals;
 use Hakama\Plan\Unplaced;
 use Hakama\Plan\Workload;
 use Hakama\Words\Text;
@@ -26,7 +28,7 @@ use Hakama\Words\Text;
 final class PlanSolve extends JsonCommand
 {
     protected $signature = 'plan:solve {file : JSON, or - for standard input} {--seed=1} {--iterations=20000} '.
-        '{--searchers=1 : look at once; the same number comes to the same plan} '.
+        '{--searchers=1 : look at once, where no spread is given; the same number comes to the same plan} '.
         '{--evaluate : price the sequence that is given}';
     protected $description = 'Says which machine runs which batch and when, or prices an order that is given';
 
@@ -34,6 +36,7 @@ final class PlanSolve extends JsonCommand
     {
         $file = (string) $this->argument('file');
         $json = Json::of($file, $this->contents($file));
+        $spread = $json->has('spread') ? PlanJson::spread($json) : null;
         $given = PlanJson::of($json);
         $seed = $this->number('seed', 0, PHP_INT_MAX);
         $iterations = $this->number('iterations', 0, 100_000_000);
@@ -43,6 +46,9 @@ final class PlanSolve extends JsonCommand
             $sequence =
                 $given->sequence ??
                 throw UnfitInput::at($json->where('sequence'), 'is missing, and --evaluate prices it');
+        } elseif ($spread !== null) {
+            $robust = Robust::of($given->workload, $spread, $seed, $iterations, $given->sequence);
+            $sequence = $robust->sequence;
         } else {
             $search = SearcherBeside::several($given->workload, $searchers, $seed, $iterations, $given->sequence);
             for ($left = $iterations; $left > 0 && ! $search->isProven(); $left -= FindPlan::AT_ONCE) {
@@ -51,6 +57,7 @@ final class PlanSolve extends JsonCommand
             $sequence = $search->best();
         }
         $plan = Timetable::of($given->workload, $sequence);
+        $booked = Timetable::of($given->workload, Dispatch::asBooked($given->workload));
 
         return [
             'placed' => array_map(self::placed(...), $plan->placed),
@@ -61,10 +68,8 @@ final class PlanSolve extends JsonCommand
                 ),
                 ...self::nowhere($given->workload, $sequence),
             ],
-            'totals' => self::totals($plan->totals),
-            'as_booked' => self::totals(
-                Timetable::of($given->workload, Dispatch::asBooked($given->workload))->totals,
-            ),
+            'totals' => self::totals($plan, $spread, $seed),
+            'as_booked' => self::totals($booked, $spread, $seed),
             'lower_bound' => round(($search ?? null)?->bound() ?? Bound::of($given->workload)->cost, 3),
             'iterations' => $iterations,
             'seed' => $seed,
@@ -99,8 +104,11 @@ final class PlanSolve extends JsonCommand
     }
 
     /** @return array<string, mixed> */
-    private static function totals(Totals $totals): array
+    private static function totals(Timetable $plan, ?Spread $spread, int $seed): array
     {
+        $totals = $plan->totals;
+        $expected = $spread === null ? null : ExpectedCost::of($plan, $spread, ExpectedCost::RUNS, $seed);
+
         return [
             'cost' => round($totals->cost, 3),
             'weighted_late_min' => round($totals->weightedLateMin, 3),
@@ -117,6 +125,15 @@ final class PlanSolve extends JsonCommand
                 static fn(float $part): float => round($part, 3),
                 $totals->parts(),
             ),
+            // On the average, where it is said how times spread.
+            ...$expected === null
+                ? []
+                : [
+                    'expected_cost' => round($expected->cost, 3),
+                    'expected_kept' => round($expected->kept, 3),
+                    'runs' => $expected->runs,
+                    'seed' => $expected->seed,
+                ],
         ];
     }
 

@@ -63,11 +63,12 @@ final class ProposalController
             'proposal' => $proposal,
             'words' => WhatIfForm::words($proposal->what_if ?? []),
             'version' => PlanBoard::version(),
+            'which' => $proposal->whichOf(self::which($request)),
         ];
         if ($proposal->state === 'ready' || $proposal->state === 'taken' || $proposal->state === 'left') {
             $comparison = Comparison::of(
                 $board,
-                new Sequence($proposal->sequence ?? []),
+                new Sequence($proposal->sequenceOf(self::which($request))),
                 WhatIfForm::read($proposal->what_if ?? []),
                 $odds,
             );
@@ -93,6 +94,14 @@ final class ProposalController
         return view($request->headers->has('HX-Request') ? 'plan.progress' : 'plan.proposal', $sheet);
     }
 
+    /** Which of two plans is looked at; null: the one that is proposed. */
+    private static function which(Request $request): ?string
+    {
+        $which = $request->input('plan');
+
+        return is_string($which) ? $which : null;
+    }
+
     /** It stops at the next chance, and keeps the best it has found. */
     public function stop(Proposal $proposal): RedirectResponse
     {
@@ -110,7 +119,7 @@ final class ProposalController
                 ->with('problem', __('plan.proposal_controller.this_proposal_is_no_longer_available'));
         }
         try {
-            $changes->take(new Sequence($proposal->sequence ?? []), $codes, $request->integer('version'));
+            $changes->take(new Sequence($proposal->sequenceOf(self::which($request))), $codes, $request->integer('version'));
         } catch (PlanRefused $e) {
             return redirect()->route('plan.proposal', $proposal)->with('problem', $e->getMessage());
         }

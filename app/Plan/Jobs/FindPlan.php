@@ -7,12 +7,16 @@ namespace App\Plan\Jobs;
 use App\Plan\Beside\SearcherBeside;
 use App\Plan\Models\Proposal;
 use App\Plan\Queries\PlanBoard;
+use App\Plan\Queries\ShopOdds;
 use App\Plan\WhatIfForm;
 use App\Shop\House;
 use Carbon\CarbonImmutable;
 use Hakama\House\HouseRule;
+use Hakama\House\Question;
 use Hakama\Plan\HandsEased;
 use Hakama\Plan\Horizon;
+use Hakama\Plan\Odds\ExpectedCost;
+use Hakama\Plan\Odds\Robust;
 use Hakama\Plan\Sequence;
 use Hakama\Plan\SideBySide;
 use Hakama\Plan\Timetable;
@@ -32,6 +36,8 @@ final class FindPlan implements ShouldQueue
     public const QUEUE = 'plans';
     /** It looks so many iterations further before it says how far it is, and those who look at once show each other what they have. */
     public const AT_ONCE = 400;
+    /** So many of the plans that it came by are weighed in the end. */
+    private const WEIGHED = 4;
     /** Then it has looked long enough, whatever it was asked for. */
     private const MOST_SECONDS = 3600;
     public int $tries = 10;
@@ -43,7 +49,7 @@ final class FindPlan implements ShouldQueue
     }
 
     /** Begun again after it was killed, it goes on from the best that was kept. */
-    public function handle(PlanBoard $board, House $house): void
+    public function handle(PlanBoard $board, House $house, ShopOdds $odds): void
     {
         $proposal = Proposal::query()->find($this->proposalId);
         if ($proposal === null || ! $proposal->isSearching()) {
@@ -71,12 +77,27 @@ final class FindPlan implements ShouldQueue
         ]);
         $isWanted = static fn(): bool => time() - $begun < self::MOST_SECONDS
             && ! (bool) Proposal::query()->whereKey($proposal->id)->value('stop');
+        $found = [$search->best()];
         while (! $search->isProven() && $kept + $search->done() < $proposal->iterations && $isWanted()) {
             $search->run(min(self::AT_ONCE, $proposal->iterations - $kept - $search->done()));
             $this->keep($proposal, self::found($workload, $horizon, $search, $kept));
+            $found = [...array_slice($found, 1 - self::WEIGHED), $search->best()];
         }
+        $robust = Robust::among(
+            $horizon->near,
+            $odds->spread(),
+            $found,
+            $proposal->seed,
+            $proposal->iterations,
+            $horizon->part($inForce),
+            $isWanted,
+        );
+        $isKept = $house->rules()->school(Question::ProposedPlan) === 'kept';
+        $chosen = $horizon->whole($isKept ? $robust->sequence : $robust->plain);
         $this->keep($proposal, [
-            ...self::eased($workload, $horizon, $search, $proposal->seed, $isWanted),
+            ...self::plan($workload, $chosen),
+            ...self::weighed($workload, $horizon, $robust),
+            ...self::eased($workload, $chosen, $proposal->seed, $isWanted),
             'state' => 'ready',
             'bound' => $search->bound(),
             'found_at' => CarbonImmutable::now(),
@@ -118,11 +139,35 @@ final class FindPlan implements ShouldQueue
      *
      * @return array<string, mixed> where the house asks a price for hands that are not in; none where it does not
      */
-    private static function eased(Workload $workload, Horizon $horizon, SideBySide $search, int $seed, callable $isWanted): array
+    private static function eased(Workload $workload, Sequence $chosen, int $seed, callable $isWanted): array
     {
         return $workload->weights->beyond > 0.0
-            ? self::plan($workload, HandsEased::of($workload, $horizon->whole($search->best()), $seed, $isWanted))
+            ? self::plan($workload, HandsEased::of($workload, $chosen, $seed, $isWanted))
             : [];
+    }
+
+    /** @return array{weighed: string|null} both plans, where it makes a difference which of them it is */
+    private static function weighed(Workload $workload, Horizon $horizon, Robust $robust): array
+    {
+        $one = static function (Sequence $near, ExpectedCost $of) use ($workload, $horizon): array {
+            $plan = self::plan($workload, $horizon->whole($near));
+
+            return [
+                'sequence' => $plan['sequence'],
+                'cost' => $plan['cost'],
+                'expected' => $of->cost,
+                'kept' => $of->kept,
+            ];
+        };
+
+        return [
+            'weighed' => $robust->sequence === $robust->plain
+                ? null
+                : json_encode([
+                    'kept' => $one($robust->sequence, $robust->expected),
+                    'paper' => $one($robust->plain, $robust->plainExpected),
+                ], JSON_THROW_ON_ERROR),
+        ];
     }
 
     /** @return array<string, mixed> */

@@ -25,6 +25,8 @@ use Illuminate\Database\Eloquent\Model;
  * @property float|null                       $changeover_min
  * @property float|null                       $bound
  * @property array<string, list<string>>|null $sequence   machine => batches
+ * @property array<string, array{sequence: array<string, list<string>>, cost: float, expected: float, kept: float}>|null $weighed
+ *     'kept', which keeps most promises, and 'paper', where they are two
  * @property bool                             $stop
  * @property CarbonImmutable                  $asked_at
  * @property CarbonImmutable|null             $found_at
@@ -37,6 +39,7 @@ final class Proposal extends Model
     protected $casts = [
         'what_if' => 'array',
         'sequence' => 'array',
+        'weighed' => 'array',
         'stop' => 'boolean',
         'asked_at' => Moment::class,
         'found_at' => Moment::class,
@@ -45,6 +48,28 @@ final class Proposal extends Model
     public function isSearching(): bool
     {
         return in_array($this->state, ['waiting', 'searching'], true);
+    }
+
+    /**
+     * The plan that is looked at: the one that is proposed, or the other.
+     *
+     * @return array<string, list<string>> machine => batches
+     */
+    public function sequenceOf(?string $which): array
+    {
+        return $this->weighed[$which]['sequence'] ?? $this->sequence ?? [];
+    }
+
+    /** Which of the two it is; null where there is only one. */
+    public function whichOf(?string $which): ?string
+    {
+        foreach ($this->weighed ?? [] as $name => $one) {
+            if ($name === $which || (! isset($this->weighed[$which ?? '']) && $one['sequence'] === $this->sequence)) {
+                return $name;
+            }
+        }
+
+        return null;
     }
 
     /** Nothing can be cheaper than what was found. */

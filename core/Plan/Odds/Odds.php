@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Hakama\Plan\Odds;
 
+use Hakama\Plan\Placed;
 use Hakama\Plan\Timetable;
 
 /**
@@ -33,27 +34,10 @@ final readonly class Odds
         ?float $share = null,
         array $orders = [],
     ): self {
-        $replay = new Replay($plan);
-        $draws = $ranks = [];
-        foreach ($plan->placed as $i => $placed) {
-            $id = $placed->batch->id;
-            $ranks[$id] = $i;
-            $heads = $plan->workload->lanes[$placed->machine]->heads;
-            $draws[] = new Draws($placed, $heads, $spread, new Chance($seed ^ crc32($id)));
-        }
-        $ends = $lasted = [];
-        for ($run = 0; $run < $runs; $run++) {
-            $changeovers = $loads = [];
-            foreach ($draws as $i => $batch) {
-                $changeovers[] = $batch->changeoverS();
-                $loads[] = $batch->loadsS();
-                $lasted[$i][] = $changeovers[$i] + array_sum($loads[$i]);
-            }
-            foreach ($replay->ends($changeovers, $loads) as $i => $end) {
-                $ends[$i][$run] = $end;
-            }
-        }
-        $judge = new Judge($plan, $lasted, $runs, $share);
+        $drawn = Replays::of($plan, $spread, $runs, $seed);
+        $ranks = array_flip(array_map(static fn(Placed $placed): string => $placed->batch->id, $plan->placed));
+        $ends = $drawn->ends;
+        $judge = new Judge($plan, $drawn->lasted, $runs, $share);
         $batches = $together = [];
         foreach ($ranks as $id => $i) {
             $batches[$id] = $judge->promise($plan->placed[$i]->batch->id, [$i], $ends);

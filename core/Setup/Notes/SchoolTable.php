@@ -33,6 +33,8 @@ final class SchoolTable
         [Question::FirstOff, 'go_on'],
         [Question::FirstOff, 'looked_at'],
         [Question::FirstOff, 'with_picture'],
+        [Question::ProposedPlan, 'kept'],
+        [Question::ProposedPlan, 'paper'],
         [Question::Units, 'mm'],
         [Question::Units, 'inch'],
         [Question::TopperResidue, 'steam'],

@@ -45,6 +45,39 @@
             {{ __('plan.comparison.the_current_plan_changed_after_this') }}
         @endif
     </p>
+    @if ($proposal->weighed !== null)
+        <table class="mt-3 max-w-[50em]">
+            <caption class="sr-only">{{ __('plan.weighed.caption') }}</caption>
+            <thead>
+                <tr>
+                    <th>{{ __('plan.weighed.plan') }}</th>
+                    <th class="num">{{ __('plan.weighed.promises') }}</th>
+                    <th class="num">{{ __('plan.weighed.on_average') }}</th>
+                    <th class="num">{{ __('plan.weighed.on_paper') }}</th>
+                    <th><span class="sr-only">{{ __('plan.weighed.look') }}</span></th>
+                </tr>
+            </thead>
+            <tbody>
+                @foreach ($proposal->weighed as $name => $one)
+                    <tr @class(['font-semibold' => $name === $which])>
+                        <td>{{ __("plan.weighed.{$name}") }}</td>
+                        <td class="num">{{ App\Shop\Figure::words($one['kept'], 1) }}</td>
+                        <td class="num">{{ App\Shop\Figure::words($one['expected']) }}</td>
+                        <td class="num">{{ App\Shop\Figure::words($one['cost']) }}</td>
+                        <td class="num">
+                            @if ($name === $which)
+                                {{ __('plan.weighed.shown') }}
+                            @else
+                                <a href="{{ route('plan.proposal', [$proposal, 'plan' => $name]) }}" data-key="e"
+                                    data-does="{{ __('plan.weighed.look') }}">{{ __('plan.weighed.look') }} <kbd>e</kbd></a>
+                            @endif
+                        </td>
+                    </tr>
+                @endforeach
+            </tbody>
+        </table>
+        <x-because :about="__('plan.weighed.how')">{{ __('plan.weighed.replayed') }}</x-because>
+    @endif
     @if ($proposal->state === 'ready')
         <div class="mt-3 flex flex-wrap gap-3">
             @if ($open)
@@ -81,7 +114,7 @@
     </section>
 @endif
 <form id="take" method="post" action="{{ route('plan.take', $proposal) }}" class="mt-4">@csrf<input type="hidden"
-        name="version" value="{{ $version }}">
+        name="version" value="{{ $version }}">@if ($which !== null)<input type="hidden" name="plan" value="{{ $which }}">@endif
     <h2 id="moves" class="mb-1">{{ __('plan.comparison.batches') }}</h2>
     <x-wrong field="codes" />
     <div class="relative overflow-x-auto">

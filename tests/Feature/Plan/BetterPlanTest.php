@@ -215,7 +215,7 @@ final class BetterPlanTest extends FeatureTestCase
             ->assertSee('data-hx-trigger="every 1s"', false)
             ->assertDontSee('<main', false);
         $this->post("/plan/proposals/{$proposal->id}/stop")->assertRedirect();
-        (new FindPlan($proposal->id))->handle(self::board(), app(\App\Shop\House::class));
+        (new FindPlan($proposal->id))->handle(self::board(), app(House::class), app(ShopOdds::class));
         $proposal->refresh();
 
         self::assertSame('ready', $proposal->state);
@@ -241,7 +241,7 @@ final class BetterPlanTest extends FeatureTestCase
             'cost' => $found->cost(),
             'sequence' => $found->best()->batches,
         ]);
-        (new FindPlan($proposal->id))->handle(self::board(), app(\App\Shop\House::class));
+        (new FindPlan($proposal->id))->handle(self::board(), app(House::class), app(ShopOdds::class));
         $proposal->refresh();
         self::assertSame(['ready', 3000], [$proposal->state, $proposal->done]);
         self::assertLessThanOrEqual($found->cost() + 1e-6, $proposal->cost);
@@ -263,7 +263,7 @@ final class BetterPlanTest extends FeatureTestCase
         self::assertEqualsWithDelta(4 * $before->beyondMin, $before->parts()['beyond'], 1e-9);
         $this->post('/plan/proposals', ['iterations' => 1000])->assertRedirect();
         $proposal = Proposal::query()->latest('id')->firstOrFail();
-        (new FindPlan($proposal->id))->handle(self::board(), app(\App\Shop\House::class));
+        (new FindPlan($proposal->id))->handle(self::board(), app(House::class), app(ShopOdds::class));
         $proposal->refresh();
         $totals = Timetable::of($workload, new Sequence($proposal->sequence ?? []))->totals;
         self::assertSame(['ready', false], [$proposal->state, $proposal->isProven()]);
@@ -290,7 +290,7 @@ final class BetterPlanTest extends FeatureTestCase
                 $this->delete("/plan/proposals/{$proposal->id}")->assertRedirect('/plan');
             }
         });
-        (new FindPlan($proposal->id))->handle(self::board(), app(\App\Shop\House::class));
+        (new FindPlan($proposal->id))->handle(self::board(), app(House::class), app(ShopOdds::class));
         self::assertGreaterThanOrEqual(2, $asked);
         self::assertSame('left', $proposal->refresh()->state);
         self::assertNull($proposal->found_at);
@@ -334,7 +334,7 @@ final class BetterPlanTest extends FeatureTestCase
             $tell(EventKind::PieceDone, 1200);
             $told = 5000;
         });
-        (new FindPlan($proposal->id))->handle(self::board(), app(\App\Shop\House::class));
+        (new FindPlan($proposal->id))->handle(self::board(), app(House::class), app(ShopOdds::class));
         app()->forgetScopedInstances();
 
         self::assertSame(5000, $told);

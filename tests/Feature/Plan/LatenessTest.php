@@ -14,6 +14,7 @@ use App\Shop\Models\Change;
 use Carbon\CarbonImmutable;
 use Hakama\Garment\Garment;
 use Illuminate\Database\Eloquent\Builder;
+use Illuminate\Support\Facades\DB;
 use PHPUnit\Framework\Attributes\Test;
 use Tests\Feature\FeatureTestCase;
 
@@ -151,5 +152,44 @@ final class LatenessTest extends FeatureTestCase
         // 45 seconds a piece, and a piece on each head.
         self::assertSame($hangs['M2'] + 45 * $machine->heads, $sewS($bulky)['M2']);
         self::assertSame($free, $sewS($flat));
+    }
+
+    #[Test]
+    public function what_is_against_a_batch_on_a_machine_costs_minutes_and_its_page_says_why(): void
+    {
+        Machine::query()->update(['gap_mm' => 40.0]);
+        $board = static function (): PlanBoard {
+            app()->forgetScopedInstances();
+
+            return app(PlanBoard::class);
+        };
+        $bulky = collect($board()->batches())->first(
+            static fn($one): bool => ! $one->started
+                && isset($one->batch->sewing->sewS['M2'], $one->batch->sewing->sewS['M1'])
+                && Decoration::query()->findOrFail($one->decorationId)->line->garment->isClippedUp(),
+        );
+        self::assertNotNull($bulky);
+        $placed = static fn(): array => [
+            $board()->timetable()->find($bulky->code)?->machine,
+            $board()->timetable()->totals->parts()['unfit'],
+        ];
+        [$machine, $nothing] = $placed();
+        self::assertSame(0.0, $nothing, 'no machine is warned of');
+        $this->get("/plan/batches/{$bulky->code}")->assertOk()->assertDontSee('Less fit for it');
+
+        Machine::query()->where('code', $machine)->update(['gap_mm' => 0.0]);
+        DB::table('turns')->increment('number');
+        // The log of the demo says how often bulk was spoiled there; the pieces and the minutes are the house's.
+        $unfit = $board()->batches()[$bulky->code]->batch->sewing->unfit[$machine][0];
+        $share = (float) ($unfit->why?->with['percent']->value ?? 0) / 100;
+        self::assertGreaterThan(0.0, $share);
+        self::assertEqualsWithDelta($bulky->left * $share * 45, $unfit->minutes, 1e-6);
+        self::assertGreaterThanOrEqual($unfit->minutes, $placed()[1]);
+        $page = $this->get("/plan/batches/{$bulky->code}")->assertOk();
+        $page->assertSee('Less fit for it')->assertSee('bulk behind the arm without a gap under the carriage');
+        self::assertMatchesRegularExpression('/Risk: \d+ min less/', (string) $page->getContent());
+
+        $this->put('/shop/rules', ['unfit_cost' => '0'])->assertSessionHasNoErrors();
+        self::assertSame(0.0, $placed()[1], 'a house may leave it out');
     }
 }
