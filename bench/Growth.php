@@ -39,7 +39,7 @@ final readonly class Growth
             '/orders/ask', '/orders/quotes', '/artwork', '/artwork/1', '/artwork/10/stops', '/artwork/2/make',
             '/artwork/10/cloth', '/artwork/1/history', '/artwork/1/density', '/artwork/1/drawing.svg', '/setup',
             '/setup/{setup}', '/setup/{setup}/paper', '/setup/backing', '/setup/practice', '/setup/clamps', '/needles/M1',
-            '/needles/walks', '/needles/M1/pins', '/needles/M1/care', '/needles/cards/{batch}', '/plan', '/plan?zoom=week',
+            '/needles/walks', '/needles/M1/pins', '/needles/M1/care', '/needles/cards/{batch}', '/plan', '/plan?zoom=week', '/plan/days',
             '/plan.csv', '/plan/ask', '/plan/calendar', '/plan/batches/{batch}', '/plan/lateness', '/floor/M1',
             '/floor/M2', '/floor/M1/pulse', '/floor/M1/corrections', '/floor/cards/{batch}', '/floor/finish', '/floor/board',
             '/floor/bench', '/floor/tags', '/floor/finder', '/reading', '/books', '/books?by=month', '/books?by=year',

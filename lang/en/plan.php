@@ -164,6 +164,8 @@ return [
         'how_its_calculated' => 'How it’s calculated',
         'points' => 'In points, current and proposed: {parts}.',
         'part_points' => '{part} {now} and {then}',
+        'kept_more' => '{promises} more promises kept on average',
+        'kept_less' => '{promises} fewer promises kept on average',
         'late_less' => '{batches, plural, one {one batch less late} other {# batches less late}}',
         'late_more' => '{batches, plural, one {one batch more late} other {# batches more late}}',
         'late_hours_less' => '{hours} h less lateness',
@@ -230,7 +232,7 @@ return [
         'bulk' => 'bulk behind the arm without a gap under the carriage: {percent} % may be spoiled',
         'light' => 'a light machine on thick seams: {breaks} needles may break per 100 pieces',
         'said' => '{machine}: {minutes} min at risk, {why}',
-        'title' => 'Less fit for it',
+        'title' => 'Less suited',
         'more' => 'Risk: {minutes} min {value}.',
     ],
     'days' => [

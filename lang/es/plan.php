@@ -164,6 +164,8 @@ return [
         'how_its_calculated' => 'Cómo se calcula',
         'points' => 'En puntos, actual y propuesto: {parts}.',
         'part_points' => '{part} {now} y {then}',
+        'kept_more' => '{promises} entregas más cumplidas de media',
+        'kept_less' => '{promises} entregas menos cumplidas de media',
         'late_less' => '{batches, plural, one {un lote menos con retraso} other {# lotes menos con retraso}}',
         'late_more' => '{batches, plural, one {un lote más con retraso} other {# lotes más con retraso}}',
         'late_hours_less' => '{hours} h menos de retraso',
@@ -230,7 +232,7 @@ return [
         'bulk' => 'bulto detrás del brazo sin hueco bajo el carro: puede estropearse el {percent} %',
         'light' => 'máquina ligera en costuras gruesas: pueden romperse {breaks} agujas por cada 100 piezas',
         'said' => '{machine}: {minutes} min en riesgo, {why}',
-        'title' => 'Menos aptas para él',
+        'title' => 'Menos adecuadas',
         'more' => 'Riesgo: {minutes} min {value}.',
     ],
     'days' => [

@@ -20,6 +20,9 @@ use Hakama\Plan\WhatIf;
 /** A found plan beside the one in force, both in the same shop: what moves, and who gains and loses by it. */
 final readonly class Comparison
 {
+    /** A difference of fewer promises that are kept on average is luck. */
+    private const KEPT = 0.5;
+
     /**
      * @param list<array{OpenBatch, Placed|null, Placed|null, bool}> $rows batch, as it is, as it would be, and
      *     whether it moves; what moves first
@@ -121,7 +124,14 @@ final readonly class Comparison
         $hours = round(($now->weightedLateMin - $then->weightedLateMin) / 60, 1);
         $saved = (int) round($now->changeoverMin - $then->changeoverMin);
 
+        $kept = round($this->oddsThen->keptOnAverage() - $this->oddsNow->keptOnAverage(), 1);
+
         return __('plan.comparison.answer', ['gains' => implode(', ', array_filter([
+            match (true) {
+                $kept >= self::KEPT => __('plan.comparison.kept_more', ['promises' => Figure::words($kept, 1)]),
+                $kept <= -self::KEPT => __('plan.comparison.kept_less', ['promises' => Figure::words(-$kept, 1)]),
+                default => '',
+            },
             match (true) {
                 $late > 0 => __('plan.comparison.late_less', ['batches' => $late]),
                 $late < 0 => __('plan.comparison.late_more', ['batches' => -$late]),

@@ -175,7 +175,7 @@ final class LatenessTest extends FeatureTestCase
         ];
         [$machine, $nothing] = $placed();
         self::assertSame(0.0, $nothing, 'no machine is warned of');
-        $this->get("/plan/batches/{$bulky->code}")->assertOk()->assertDontSee('Less fit for it');
+        $this->get("/plan/batches/{$bulky->code}")->assertOk()->assertDontSee('Less suited');
 
         Machine::query()->where('code', $machine)->update(['gap_mm' => 0.0]);
         DB::table('turns')->increment('number');
@@ -186,7 +186,7 @@ final class LatenessTest extends FeatureTestCase
         self::assertEqualsWithDelta($bulky->left * $share * 45, $unfit->minutes, 1e-6);
         self::assertGreaterThanOrEqual($unfit->minutes, $placed()[1]);
         $page = $this->get("/plan/batches/{$bulky->code}")->assertOk();
-        $page->assertSee('Less fit for it')->assertSee('bulk behind the arm without a gap under the carriage');
+        $page->assertSee('Less suited')->assertSee('bulk behind the arm without a gap under the carriage');
         self::assertMatchesRegularExpression('/Risk: \d+ min less/', (string) $page->getContent());
 
         $this->put('/shop/rules', ['unfit_cost' => '0'])->assertSessionHasNoErrors();
