@@ -463,6 +463,8 @@ return [
         'of_frame' => '{value} of frame {frame}',
     ],
     'why' => [
+        'weighing' => 'Weighing every place among {batches} batches …',
+        'wait_for_it' => 'Load the whole page',
         'why_is_there' => 'Why {code} is there',
         'is_running_on_and_stays_until' => '{code} is running on {machine} and stays until it is done.',
         'is_not_in_the_plan' => '{code} is not in the plan.',

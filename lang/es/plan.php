@@ -463,6 +463,8 @@ return [
         'of_frame' => '{value} del bastidor {frame}',
     ],
     'why' => [
+        'weighing' => 'Comparando cada lugar entre {batches} lotes …',
+        'wait_for_it' => 'Cargar la página entera',
         'why_is_there' => 'Por qué está ahí {code}',
         'is_running_on_and_stays_until' => '{code} está en marcha en {machine} y se queda hasta acabar.',
         'is_not_in_the_plan' => '{code} no está en el plan.',

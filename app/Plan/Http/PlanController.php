@@ -148,9 +148,13 @@ final readonly class PlanController
     }
 
     /** Why a batch is where it is, and where else it could be. */
-    public function why(PlanBoard $board, Trials $trials, string $code): View
+    public function why(Request $request, PlanBoard $board, Trials $trials, string $code): View
     {
         $batch = $board->batches()[$code] ?? abort(404);
+        $among = count($board->batches());
+        if ($among > (int) config('shop.odds_found_at_once') && ! $request->has('whole')) {
+            return view('plan.why-soon', ['batch' => $batch, 'among' => $among]);
+        }
         $options = Options::of($board->timetable(), $code, self::PLACES);
         $siblings = SplitBatch::siblings($batch->decorationId);
         $placed = $board->timetable()->find($code);

@@ -25,6 +25,7 @@
         @endif
     </x-slot:say>
     <x-plan-tabs here="why" :title="$batch->code . ', ' . $batch->design->name" />
+    <div id="why">
     @if ($batch->started)
                 <p class="note">{{ __('plan.why.a_running_batch_is_not_moved') }}</p>
     @elseif ($shown === [])
@@ -347,5 +348,6 @@
                 </details>
             @endif
         </div>
+    </div>
     </div>
 </x-layout>
