@@ -9,7 +9,9 @@ use Hakama\Garment\Garment;
 use Hakama\Machine\Driver;
 use Hakama\Plan\BatchSewing;
 use Hakama\Plan\Equipment;
+use Hakama\Plan\Fitness;
 use Hakama\Plan\Unfit;
+use Hakama\Setup\Facts\Item;
 use Illuminate\Support\Collection;
 
 /** What a setup, chosen or only advised, is to the plan. */
@@ -37,6 +39,23 @@ final class SewingFactory
         }
 
         return [$sewS, $heads];
+    }
+
+    /**
+     * @param int                      $pieces   of them
+     * @param Collection<int, Machine> $machines
+     *
+     * @return array<string, list<Unfit>> machine => what is against it there
+     */
+    public static function unfit(Item $item, int $pieces, Collection $machines, Fitness $fitness): array
+    {
+        $unfit = [];
+        foreach ($machines as $machine) {
+            $gap = $machine->gap_mm === null ? null : $machine->gap_mm > 0.0;
+            $unfit[$machine->code] = $fitness->on($item, $pieces, $gap, $machine->needles);
+        }
+
+        return array_filter($unfit);
     }
 
     /**

@@ -10,16 +10,20 @@ use App\Foundation\Words\Words;
 use App\Machine\Models\Frame;
 use App\Orders\Models\Decoration;
 use App\Orders\TypedLine;
+use App\Plan\Queries\BulkSewn;
 use App\Plan\Queries\PromiseEstimate;
 use App\Plan\SewingFactory;
 use App\Setup\Queries\DecorationSetups;
 use App\Setup\Queries\SetupTimes;
 use App\Shop\House;
+use Hakama\Garment\ClothSpec;
 use Hakama\House\HouseRule;
 use Hakama\Machine\CopiesPerFrame;
 use Hakama\Plan\BatchSewing;
 use Hakama\Plan\Equipment;
+use Hakama\Plan\Fitness;
 use Hakama\Plan\Odds\PromiseOdds;
+use Hakama\Setup\Facts\Item;
 use Illuminate\Database\Eloquent\Collection;
 
 /** By when an order may be promised, as far as it is typed: set up as advised, behind all that is planned. */
@@ -51,6 +55,7 @@ final readonly class OrderPromise
             ->findMany(array_filter($wanted, static fn(?int $artwork): bool => $artwork !== null))
             ->keyBy('id');
         $frames = Frame::query()->whereNull('retired_at')->get()->keyBy('code');
+        $fitness = BulkSewn::fitness($this->house->rules(), $this->setups->machines());
         $works = $left = [];
         foreach ($lines as $i => $typed) {
             if ($typed === null || $typed->sizes === []) {
@@ -69,7 +74,7 @@ final readonly class OrderPromise
                 $decoration = (new Decoration(['position' => $position, 'artwork_id' => $artwork->id]))
                     ->setRelation('line', $typed->line)
                     ->setRelation('artwork', $artwork);
-                $work = $this->work($decoration, $artwork, $typed, $frames);
+                $work = $this->work($decoration, $artwork, $typed, $frames, $fitness);
                 $work === null ? ($left[] = __('orders.order_promise.no_frame_fits_as_it_is', [
                     'where' => $where,
                 ])) : ($works[] = $work);
@@ -84,8 +89,13 @@ final readonly class OrderPromise
      *
      * @return array{BatchSewing, Equipment, int, int}|null null where no frame takes it
      */
-    private function work(Decoration $decoration, Artwork $artwork, TypedLine $typed, Collection $frames): ?array
-    {
+    private function work(
+        Decoration $decoration,
+        Artwork $artwork,
+        TypedLine $typed,
+        Collection $frames,
+        Fitness $fitness,
+    ): ?array {
         $advice = $this->setups->adviseTyped($decoration, $typed->sizes);
         $best = $advice->ranked[0] ?? null;
         $frame = $best === null ? null : $frames[$best->fit->frame->id] ?? null;
@@ -120,6 +130,12 @@ final readonly class OrderPromise
                 (int) $this->house->rules()->value(HouseRule::SwapTime),
                 $frame->count,
                 $hoopings,
+                SewingFactory::unfit(
+                    new Item($typed->line->garment, $decoration->position, new ClothSpec($typed->line->fabric)),
+                    $typed->garments(),
+                    $this->setups->machines(),
+                    $fitness,
+                ),
             ),
             SewingFactory::equipment(
                 $threads,

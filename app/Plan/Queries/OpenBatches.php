@@ -33,7 +33,6 @@ use Hakama\Plan\BatchJob;
 use Hakama\Plan\Fitness;
 use Hakama\Plan\FixedStart;
 use Hakama\Plan\Promise;
-use Hakama\Plan\Unfit;
 use Hakama\Setup\Backing\Backing;
 use Hakama\Setup\Facts\Item;
 use Hakama\Stitch\Bounds;
@@ -189,7 +188,7 @@ final class OpenBatches
                         $swapS,
                         (int) $row->frame_count,
                         (int) $row->hoopings,
-                        self::unfit($row, $machines, $fitness),
+                        SewingFactory::unfit(self::item($row), (int) $row->pieces_left, $machines, $fitness),
                     ),
                     SewingFactory::equipment(
                         array_map(static fn(BatchBlock $block): string => $block->thread, $of),
@@ -244,33 +243,13 @@ final class OpenBatches
         return $batches;
     }
 
-    /**
-     * @param stdClass                 $row
-     * @param Collection<int, Machine> $machines by id
-     *
-     * @return array<string, list<Unfit>> machine => what is against it there
-     */
-    private static function unfit(stdClass $row, Collection $machines, Fitness $fitness): array
+    private static function item(stdClass $row): Item
     {
-        $item = new Item(
+        return new Item(
             Garment::from($row->garment),
             Position::from($row->position),
             new ClothSpec(Fabric::from($row->fabric), thickness: Thickness::tryFrom((string) $row->thickness)),
         );
-        $unfit = [];
-        foreach ($machines as $machine) {
-            $on = $fitness->on(
-                $item,
-                (int) $row->pieces_left,
-                $machine->gap_mm === null ? null : $machine->gap_mm > 0.0,
-                $machine->needles,
-            );
-            if ($on !== []) {
-                $unfit[$machine->code] = $on;
-            }
-        }
-
-        return $unfit;
     }
 
     /**
