@@ -153,6 +153,35 @@ final class CommandsTest extends TestCase
     }
 
     #[Test]
+    public function what_is_against_a_machine_what_is_kept_and_what_spreads_is_told_in_the_form_that_is_promised(): void
+    {
+        $case = json_decode((string) file_get_contents(__DIR__.'/../../fixtures/plans/case-2.json'), true);
+        $plain = self::json(['plan:solve', '-', '--evaluate'], (string) json_encode($case));
+        $first = $plain['placed'][0];
+        $case['batches'][0] += ['unfit_min' => [$first['machine'] => 30]];
+        $case['keep'] = [
+            ['batch' => $first['batch'], 'machine' => $first['machine'], 'start' => '2026-01-01T00:00', 'min' => 20],
+        ];
+        $case['cost'] = ($case['cost'] ?? ['late' => 10, 'setup' => 1, 'flow' => 0.01]) + ['unfit' => 2];
+        $more = self::json(['plan:solve', '-', '--evaluate'], (string) json_encode($case));
+        $is = $first['batch'] === $case['batches'][0]['id'] ? 30 : 0;
+        self::assertEqualsWithDelta([$is, 20], [$more['totals']['unfit_min'], $more['totals']['keep_min']], 1e-9);
+        self::assertEqualsWithDelta($plain['totals']['cost'] + 2 * $is + 20, $more['totals']['cost'], 0.002);
+        self::assertEqualsWithDelta(array_sum($more['totals']['parts']), $more['totals']['cost'], 0.005);
+
+        $case['spread'] = (object) [];
+        $still = self::json(['plan:solve', '-', '--evaluate'], (string) json_encode($case));
+        self::assertEqualsWithDelta($still['totals']['cost'], $still['totals']['expected_cost'], 0.002);
+        self::assertSame([1000, 1], [$still['totals']['runs'], $still['totals']['seed']]);
+        $case['spread'] = ['sew_cv' => 0.2, 'setup_cv' => 0.3];
+        unset($case['sequence']);
+        $found = self::json(['plan:solve', '-', '--iterations=300', '--seed=3'], (string) json_encode($case));
+        self::assertLessThanOrEqual($found['as_booked']['expected_cost'], $found['totals']['expected_cost']);
+        $again = self::json(['plan:solve', '-', '--iterations=300', '--seed=3'], (string) json_encode($case));
+        self::assertSame($found, $again);
+    }
+
+    #[Test]
     public function odds_are_told_in_the_form_that_is_promised_and_without_spread_they_are_the_plan(): void
     {
         $case = json_decode((string) file_get_contents(__DIR__.'/../../fixtures/plans/case-2.json'), true);
