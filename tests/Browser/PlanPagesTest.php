@@ -47,6 +47,28 @@ final class PlanPagesTest extends BrowserTestCase
     }
 
     #[Test]
+    public function where_a_machine_is_less_suited_the_page_of_a_batch_says_by_how_many_minutes_and_why(): void
+    {
+        $this->visit('/plan');
+        $pages = $this->browser->executeScript(
+            "return [...document.querySelectorAll('.bar')].map((one) => one.dataset.href)",
+        );
+        self::assertIsArray($pages);
+        $said = array_filter($pages, function (mixed $page): bool {
+            $this->browser->get((string) $page);
+
+            return str_contains($this->text(), 'Less suited');
+        });
+        self::assertNotSame([], $said, 'hoodies and blankets hang behind the arm of a machine without a gap');
+        self::assertLessThan(count($pages), count($said), 'the others do not');
+        $this->browser->get((string) array_values($said)[0]);
+        self::assertMatchesRegularExpression(
+            '/M\d: \d+ min at risk, bulk behind the arm without a gap under the carriage/',
+            $this->text(),
+        );
+    }
+
+    #[Test]
     public function while_it_is_dragged_a_batch_says_what_letting_go_would_bring(): void
     {
         $this->visit('/plan');
