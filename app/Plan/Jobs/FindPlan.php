@@ -161,7 +161,7 @@ final class FindPlan implements ShouldQueue
         };
 
         return [
-            'weighed' => $robust->sequence === $robust->plain
+            'weighed' => ! $robust->isWorthALook()
                 ? null
                 : json_encode([
                     'kept' => $one($robust->sequence, $robust->expected),
