@@ -43,8 +43,6 @@ return Application::configure(basePath: dirname(__DIR__))
             StartSession::class => KeepSession::class,
             ValidateCsrfToken::class => CheckToken::class,
         ]);
-        // The number of a session is drawn at random and says nothing: enciphered, it is no safer.
-        $middleware->encryptCookies(except: ['hakama']);
         $middleware->api(prepend: [AnswerJson::class, RequireUtf8::class]);
         // Who asks is known, and has the shop's turn where something is to be written, before it is looked up what was
         // asked for.

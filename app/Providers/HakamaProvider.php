@@ -46,6 +46,7 @@ use Hakama\Words\Money;
 use Hakama\Words\Text;
 use Hakama\Words\Texts;
 use Illuminate\Contracts\Foundation\Application;
+use Illuminate\Cookie\Middleware\EncryptCookies;
 use Illuminate\Database\Connection;
 use Illuminate\Database\Eloquent\Model;
 use Illuminate\Routing\Events\RouteMatched;
@@ -137,6 +138,8 @@ final class HakamaProvider extends ServiceProvider
             self::WITH_LENGTHS,
             fn(ShownView $view) => $view->with('units', $this->app->make(House::class)->units()),
         );
+        // The number of a session is drawn at random and says nothing: enciphered, it is no safer.
+        EncryptCookies::except((string) config('session.cookie'));
         Event::subscribe(KeepSetupTimes::class);
         Event::listen(RuleChanged::class, ReadTapesAnew::class);
         Date::use(CarbonImmutable::class);

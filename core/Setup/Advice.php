@@ -10,6 +10,7 @@ use Hakama\Machine\FrameSpec;
 use Hakama\Machine\NeedleType;
 use Hakama\Setup\Backing\Layers;
 use Hakama\Setup\Facts\Facts;
+use Hakama\Setup\Facts\Item;
 use Hakama\Setup\Fit\Fit;
 use Hakama\Setup\Fit\Fitting;
 use Hakama\Setup\Fit\JudgedWay;
@@ -95,6 +96,12 @@ final readonly class Advice
     }
 
     /** @return int seconds to hoop one piece */
+    /** What it is an advice for. */
+    public function item(): Item
+    {
+        return $this->decided->facts->item;
+    }
+
     public function hoopS(): int
     {
         return $this->decided->facts->item->hoopS($this->decided->house);

@@ -292,6 +292,7 @@ return [
         'at_the_machine' => 'At the machine',
         'to_finish_2' => 'To finish',
         'for_due_about_min' => 'for {name}, due {due_at}; about {minutes} min',
+        'press_acts' => 'press|let it cool|turned over, press',
         'press_timed' => 'Press, timed',
         'to_fix' => 'to fix',
         'finished_by' => 'Finished by',

@@ -193,6 +193,7 @@ return [
         'done' => '{orders, plural, one {Order {first} imported.} other {{count} orders imported: {first} to {last}.}}',
         'stopped' => '{stored, plural, =0 {Stopped before the first order was imported.} other {Stopped after {count} of {orders} orders: {first} to {last} are in the book.}}',
         'go_on' => 'Upload the same file again to go on: no order is imported twice.',
+        'failed' => 'The file could not be read to its end.',
         'lately' => 'Imports of the last days',
     ],
     'index' => [

@@ -292,6 +292,7 @@ return [
         'at_the_machine' => 'En la máquina',
         'to_finish_2' => 'Por acabar',
         'for_due_about_min' => 'para {name}, para el {due_at}; unos {minutes} min',
+        'press_acts' => 'planchar|dejar enfriar|dar la vuelta, planchar',
         'press_timed' => 'Prensar, con tiempo',
         'to_fix' => 'por corregir',
         'finished_by' => 'Acabada por',

@@ -193,6 +193,7 @@ return [
         'done' => '{orders, plural, one {Pedido {first} importado.} other {{count} pedidos importados: del {first} al {last}.}}',
         'stopped' => '{stored, plural, =0 {Detenido antes del primer pedido.} other {Detenido tras {count} de {orders} pedidos: del {first} al {last} ya están en el libro.}}',
         'go_on' => 'Sube el mismo archivo otra vez para seguir: ningún pedido se importa dos veces.',
+        'failed' => 'No se pudo leer el archivo hasta el final.',
         'lately' => 'Importaciones de los últimos días',
     ],
     'index' => [

@@ -6,6 +6,7 @@ use App\Foundation\Http\LongRead;
 use App\Foundation\Http\PeekSession;
 use App\People\Ability;
 use App\Plan\Http\AskController;
+use App\Plan\Http\BatchController;
 use App\Plan\Http\ExportController;
 use App\Plan\Http\LatenessController;
 use App\Plan\Http\PlanController;
@@ -24,10 +25,15 @@ Route::controller(PlanController::class)
         Route::post('/moves', 'move')->name('moves')->can(Ability::Plan);
         Route::post('/due', 'byDue')->name('due')->can(Ability::Plan);
         Route::post('/undo', 'undo')->name('undo')->can(Ability::Plan);
-        Route::get('/batches/{code}', 'why')->name('why')->can(Ability::Look)->middleware(LongRead::class);
-        Route::put('/batches/{code}/fixed', 'fix')->name('fix')->can(Ability::Plan);
-        Route::post('/batches/{code}/split', 'split')->name('split')->can(Ability::Plan);
-        Route::post('/batches/{code}/merge', 'merge')->name('merge')->can(Ability::Plan);
+    });
+Route::controller(BatchController::class)
+    ->prefix('plan/batches')
+    ->name('plan.')
+    ->group(static function (): void {
+        Route::get('/{code}', 'why')->name('why')->can(Ability::Look)->middleware(LongRead::class);
+        Route::put('/{code}/fixed', 'fix')->name('fix')->can(Ability::Plan);
+        Route::post('/{code}/split', 'split')->name('split')->can(Ability::Plan);
+        Route::post('/{code}/merge', 'merge')->name('merge')->can(Ability::Plan);
     });
 Route::get('/plan/ask', [AskController::class, 'show'])->name('plan.ask')->can(Ability::Look);
 Route::controller(ProposalController::class)
@@ -51,7 +57,7 @@ Route::withoutMiddleware([StartSession::class, ShareErrorsFromSession::class, Va
     ->middleware(PeekSession::class)
     ->group(static function (): void {
         Route::get('/plan/consequence', [PlanController::class, 'consequence'])->name('plan.consequence')->can(Ability::Look);
-        Route::get('/plan/batches/{code}/splitting', [PlanController::class, 'splitting'])->name('plan.splitting')->can(Ability::Look);
+        Route::get('/plan/batches/{code}/splitting', [BatchController::class, 'splitting'])->name('plan.splitting')->can(Ability::Look);
         Route::get('/plan/machines/{machine}.ics', [ExportController::class, 'machine'])->name('plan.ics')->can(Ability::Key);
         Route::get('/plan/promises/{customer}.ics', [ExportController::class, 'promises'])
             ->name('plan.promises')->can(Ability::Key)

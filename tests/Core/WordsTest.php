@@ -298,7 +298,7 @@ final class WordsTest extends TestCase
         $html = preg_replace(['/\{\{--.*?--\}\}/s', '/<(script|style)\b.*?<\/\1>/s'], '', $blade) ?? '';
         $html = preg_replace_callback('/@php\b.*?@endphp|\{\{.*?\}\}|\{!!.*?!!\}/s', $take, $html) ?? '';
         $html = preg_replace_callback('/(?<![\w@])@[a-zA-Z]+\s*(\((?:[^()\'"]++|\'(?:\\\\.|[^\'])*\'|"(?:\\\\.|[^"])*"|(?1))*\))?/', $take, $html) ?? '';
-        preg_match_all('/\s(?:title|alt|placeholder|aria-label|aria-description|data-does|data-says|label|about|summary)="([^"]*)"/', $html, $attributes);
+        preg_match_all('/\s(?:title|alt|placeholder|aria-label|aria-description|data-does|data-says|data-keynote|data-acts|label|about|summary)="([^"]*)"/', $html, $attributes);
         $texts = preg_split('/<[a-zA-Z\/!](?:"[^"]*"|\'[^\']*\'|[^\'">])*>/', $html) ?: [];
         $found = [];
         foreach ([...$texts, ...$attributes[1]] as $text) {

@@ -4,11 +4,9 @@ declare(strict_types=1);
 
 namespace App\Foundation\Console;
 
-use App\Foundation\Http\KeepSession;
 use App\Plan\Jobs\RecordOdds;
 use Illuminate\Console\Command;
 use Illuminate\Queue\Events\Looping;
-use Illuminate\Session\SessionManager;
 use Illuminate\Support\Facades\DB;
 use Illuminate\Support\Facades\Event;
 
@@ -18,8 +16,7 @@ use Illuminate\Support\Facades\Event;
  */
 final class ShopWork extends Command
 {
-    /** How often old sessions are cleared away. */
-    private const CLEARED_S = 3600;
+    private const SWEPT_S = 3600;
 
     protected $signature = 'shop:work {queue=default : tapes are read on default, plans looked for on plans} {--once '.
         ': one job only}';
@@ -53,11 +50,11 @@ final class ShopWork extends Command
     private function everyNowAndThen(): void
     {
         $last = 0.0;
-        $cleared = 0.0;
-        Event::listen(Looping::class, static function () use (&$last, &$cleared): void {
-            if ($cleared === 0.0 || hrtime(true) / 1e9 - $cleared >= self::CLEARED_S) {
-                $cleared = hrtime(true) / 1e9;
-                KeepSession::clear(app(SessionManager::class));
+        $swept = 0.0;
+        Event::listen(Looping::class, static function () use (&$last, &$swept): void {
+            if ($swept === 0.0 || hrtime(true) / 1e9 - $swept >= self::SWEPT_S) {
+                $swept = hrtime(true) / 1e9;
+                app(Sweep::class)->sweep();
             }
             if (hrtime(true) / 1e9 - $last >= RecordOdds::EVERY_S) {
                 $last = hrtime(true) / 1e9;

@@ -6,7 +6,6 @@ namespace App\Foundation\Http;
 
 use Illuminate\Http\Request;
 use Illuminate\Session\Middleware\StartSession;
-use Illuminate\Session\SessionManager;
 
 /**
  * A session is written where something in it has changed, and once an hour so that it is seen to be in use: most pages
@@ -64,11 +63,5 @@ final class KeepSession extends StartSession
         if ($isTold || $session->getId() !== $this->id || $session->all() !== $this->before) {
             parent::saveSession($request);
         }
-    }
-
-    /** Clears away what nobody has used for as long as a session lives. */
-    public static function clear(SessionManager $sessions): void
-    {
-        $sessions->driver()->getHandler()->gc(60 * (int) config('session.lifetime'));
     }
 }

@@ -35,7 +35,19 @@ final readonly class SentForm
 
         return sprintf($hidden, '_token', e(csrf_token()))
             .sprintf($hidden, self::FIELD, Str::uuid())
-            .sprintf($hidden, self::FROM, e(request()->getRequestUri()));
+            .sprintf($hidden, self::FROM, e(self::page(request())));
+    }
+
+    /** Where a form stands: a part of a page that is drawn anew stands on that page, whatever address draws it. */
+    private static function page(Request $request): string
+    {
+        $whole = $request->headers->get('HX-Current-URL');
+        if ($whole === null) {
+            return $request->getRequestUri();
+        }
+        $query = (string) parse_url($whole, PHP_URL_QUERY);
+
+        return parse_url($whole, PHP_URL_PATH).($query === '' ? '' : "?{$query}");
     }
 
     /** Null where it came without a number. */

@@ -15,6 +15,7 @@ use Illuminate\Contracts\Queue\ShouldQueue;
 use Illuminate\Foundation\Queue\Queueable;
 use Illuminate\Support\Facades\Storage;
 use InvalidArgumentException;
+use Throwable;
 
 /**
  * Takes in a long list of orders, a few seconds of it at a time, so that nothing else of the queue waits for it. How far
@@ -56,6 +57,15 @@ final class ImportOrders implements ShouldQueue
         }
         if (! $import->state->isOver()) {
             self::dispatch($this->importId, $this->seconds);
+        }
+    }
+
+    /** Whatever it was, nobody waits for it for ever: what is stored stays, and the list can be sent again. */
+    public function failed(?Throwable $why): void
+    {
+        $import = OrderImport::query()->find($this->importId);
+        if ($import !== null && ! $import->state->isOver()) {
+            self::end($import->fill(['problems' => [__('orders.import.failed')]]), ImportState::Stopped);
         }
     }
 

@@ -16,14 +16,12 @@ use App\Plan\SewingFactory;
 use App\Setup\Queries\DecorationSetups;
 use App\Setup\Queries\SetupTimes;
 use App\Shop\House;
-use Hakama\Garment\ClothSpec;
 use Hakama\House\HouseRule;
 use Hakama\Machine\CopiesPerFrame;
 use Hakama\Plan\BatchSewing;
 use Hakama\Plan\Equipment;
 use Hakama\Plan\Fitness;
 use Hakama\Plan\Odds\PromiseOdds;
-use Hakama\Setup\Facts\Item;
 use Illuminate\Database\Eloquent\Collection;
 
 /** By when an order may be promised, as far as it is typed: set up as advised, behind all that is planned. */
@@ -131,7 +129,7 @@ final readonly class OrderPromise
                 $frame->count,
                 $hoopings,
                 SewingFactory::unfit(
-                    new Item($typed->line->garment, $decoration->position, new ClothSpec($typed->line->fabric)),
+                    $advice->item(),
                     $typed->garments(),
                     $this->setups->machines(),
                     $fitness,

@@ -119,11 +119,13 @@ final class ProposalController
                 ->with('problem', __('plan.proposal_controller.this_proposal_is_no_longer_available'));
         }
         try {
-            $changes->take(new Sequence($proposal->sequenceOf(self::which($request))), $codes, $request->integer('version'));
+            $sequence = $proposal->sequenceOf(self::which($request));
+            $changes->take(new Sequence($sequence), $codes, $request->integer('version'));
         } catch (PlanRefused $e) {
             return redirect()->route('plan.proposal', $proposal)->with('problem', $e->getMessage());
         }
-        $proposal->update(['state' => 'taken']);
+        // Of two plans it is the one that was taken from here on.
+        $proposal->update(['state' => 'taken', 'sequence' => $sequence]);
 
         return redirect()
             ->route('plan.show')

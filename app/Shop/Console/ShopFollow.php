@@ -10,6 +10,8 @@ use App\Floor\Models\BatchProgress;
 use App\Floor\Projections\BatchStates;
 use App\Floor\Projections\Projections;
 use App\Foundation\Database\Transaction;
+use App\Orders\Jobs\ImportOrders;
+use App\Orders\Models\OrderImport;
 use App\Plan\Jobs\FindPlan;
 use App\Plan\Models\Batch;
 use App\Plan\Models\Proposal;
@@ -50,6 +52,10 @@ final class ShopFollow extends Command
                 ->whereIn('state', ['waiting', 'searching'])
                 ->pluck('id')
                 ->each(static fn(int $id) => FindPlan::dispatch($id));
+            OrderImport::query()
+                ->whereNull('ended_at')
+                ->pluck('id')
+                ->each(static fn(int $id) => ImportOrders::dispatch($id));
         }
         // Of what was begun before runs were kept, the events tell how far it is.
         $unkept = Batch::query()

@@ -87,8 +87,15 @@ final readonly class Robust
         }
         $weigh = static fn(Sequence $one): float => self::weighed($workload, $spread, $one, self::WEIGHED, $seed)->cost;
         [$best, $least] = [$plain, $weigh($plain)];
+        // A search comes by the same plan many times; it is weighed once.
+        $weighed = [serialize($plain->batches) => true];
         foreach ($found as $one) {
-            $cost = $one === $plain ? INF : $weigh($one);
+            $sign = serialize($one->batches);
+            if (isset($weighed[$sign])) {
+                continue;
+            }
+            $weighed[$sign] = true;
+            $cost = $weigh($one);
             [$best, $least] = $cost < $least ? [$one, $cost] : [$best, $least];
         }
         $best = $iterations === 0 || ($isWanted !== null && ! $isWanted()) ? $best : self::mended($workload, $spread, $best, $least, $seed);

@@ -41,7 +41,7 @@
                     @if ($row['pressed'])
                         <div class="mt-2 flex flex-wrap items-center gap-4"
                             data-timer="{{ $press[0] }} {{ $press[1] }} {{ $press[0] }}"
-                            data-acts="press|let it cool|turned over, press">
+                            data-acts="{{ __('floor.finish.press_acts') }}">
                             <button type="button" class="btn" @if ($loop->first) data-key="t" @endif>{{ __('floor.finish.press_timed') }} @if ($loop->first)<kbd>t</kbd>@endif</button>
                             <output class="font-head text-xl font-semibold tabular-nums" role="timer"></output>
                         </div>

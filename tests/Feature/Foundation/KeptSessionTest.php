@@ -4,8 +4,11 @@ declare(strict_types=1);
 
 namespace Tests\Feature\Foundation;
 
-use App\Foundation\Http\KeepSession;
-use Illuminate\Session\SessionManager;
+use App\Foundation\Console\Sweep;
+use App\Foundation\Http\SentForm;
+use Illuminate\Cache\FileStore;
+use Illuminate\Filesystem\Filesystem;
+use Illuminate\Http\Request;
 use PHPUnit\Framework\Attributes\Test;
 use Tests\Feature\FeatureTestCase;
 
@@ -26,8 +29,7 @@ final class KeptSessionTest extends FeatureTestCase
 
     protected function tearDown(): void
     {
-        array_map(unlink(...), glob("{$this->folder}/*") ?: []);
-        rmdir($this->folder);
+        (new Filesystem())->deleteDirectory($this->folder);
         parent::tearDown();
     }
 
@@ -83,10 +85,42 @@ final class KeptSessionTest extends FeatureTestCase
     {
         $kept = $this->visit('/orders');
         touch("{$this->folder}/old", time() - 8 * 86_400);
-        KeepSession::clear(app(SessionManager::class));
+        app(Sweep::class)->sweep();
 
         self::assertFileExists($kept);
         self::assertFileDoesNotExist("{$this->folder}/old");
+    }
+
+    #[Test]
+    public function what_was_kept_of_a_page_goes_when_its_time_is_over(): void
+    {
+        config(['cache.stores.file.path' => $this->folder]);
+        $store = new FileStore(new Filesystem(), $this->folder);
+        $store->put('short', 'a drawing', 1);
+        $store->put('long', 'another', 3600);
+        $store->forever('ever', 'rules');
+        file_put_contents("{$this->folder}/none-of-ours", 'x');
+        // The clock of a test stands still; that of the disk does not.
+        $file = $store->path('short');
+        file_put_contents($file, (time() - 5).substr((string) file_get_contents($file), 10));
+        $later = $store->path('long');
+        file_put_contents($later, (time() + 3600).substr((string) file_get_contents($later), 10));
+        app(Sweep::class)->sweep();
+
+        self::assertFileDoesNotExist($file);
+        self::assertFileExists($later);
+        self::assertFileExists($store->path('ever'));
+        self::assertFileExists("{$this->folder}/none-of-ours");
+    }
+
+    #[Test]
+    public function a_form_in_a_part_that_was_drawn_anew_stands_on_its_page(): void
+    {
+        $move = Request::create('/plan/moves', 'POST', server: [
+            'HTTP_HX_CURRENT_URL' => 'http://127.0.0.1:8080/plan?zoom=week',
+        ]);
+        app()->instance('request', $move);
+        self::assertStringContainsString('name="_from" value="/plan?zoom=week"', SentForm::fields());
     }
 
     /** The file in which the session of this desk is kept by then. */

@@ -12,11 +12,13 @@ use App\Orders\Models\OrderImport;
 use App\Orders\Models\Piece;
 use App\Orders\OrderList;
 use Illuminate\Http\UploadedFile;
+use Illuminate\Support\Facades\DB;
 use Illuminate\Support\Facades\Queue;
 use Illuminate\Support\Facades\Storage;
 use PHPUnit\Framework\Attributes\Test;
 use RuntimeException;
 use Tests\Feature\FeatureTestCase;
+use Throwable;
 
 /** Lists too long to be waited for: looked through whole, stored a part at a time, gone on with after a kill. */
 final class LongListTest extends FeatureTestCase
@@ -134,6 +136,29 @@ final class LongListTest extends FeatureTestCase
         self::assertSame(ImportState::Stopped, $import->state);
         self::assertSame($before + $import->stored, Order::query()->count());
         $this->get("/orders/imports/{$import->id}")->assertSee("{$import->first_number} to {$import->last_number}");
+    }
+
+    #[Test]
+    public function nobody_waits_for_ever_for_one_whose_file_is_gone_or_whose_job_is_lost(): void
+    {
+        $import = $this->send(self::list());
+        Storage::delete($import->path());
+        try {
+            $this->work($import);
+            self::fail('there is nothing to read');
+        } catch (Throwable $e) {
+            (new ImportOrders($import->id))->failed($e);
+        }
+        self::assertSame(ImportState::Stopped, $import->refresh()->state);
+        $this->get("/orders/imports/{$import->id}")->assertSee('could not be read to its end')->assertDontSee('data-hx-get');
+
+        // A shop that is started from a backup has lost its queue.
+        $next = $this->send(self::list()."Z,Hollow Oak,2026-03-20,polo,pique,,navy,M,2,left_chest,Seed sprig\n");
+        Queue::fake([ImportOrders::class]);
+        DB::table('jobs')->delete();
+        $this->artisan('shop:follow')->assertSuccessful();
+        Queue::assertPushed(ImportOrders::class, 1);
+        self::assertFalse($next->refresh()->state->isOver());
     }
 
     #[Test]

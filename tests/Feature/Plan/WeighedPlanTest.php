@@ -63,6 +63,8 @@ final class WeighedPlanTest extends FeatureTestCase
         app()->forgetScopedInstances();
         $wanted = array_filter($proposal->weighed['paper']['sequence'] ?? []);
         self::assertEquals($wanted, array_filter(app(PlanBoard::class)->sequence()->batches));
+        // Looked at again, it is the one that was taken.
+        self::assertSame('paper', $proposal->refresh()->whichOf(null));
     }
 
     /** Every promise ends when the plan on paper does: whatever goes wrong is late. */
