@@ -22,7 +22,6 @@ final class KeepSession extends StartSession
     private string $id = '';
 
     /**
-     * @param Request                              $request
      * @param \Illuminate\Contracts\Session\Session $session
      *
      * @return \Illuminate\Contracts\Session\Session
@@ -44,9 +43,6 @@ final class KeepSession extends StartSession
         return $session;
     }
 
-    /**
-     * @param \Illuminate\Contracts\Session\Session $session
-     */
     protected function collectGarbage(\Illuminate\Contracts\Session\Session $session): void {}
 
     /**
