@@ -50,7 +50,12 @@ final readonly class PlanJson
             $one->done();
         }
         self::unique($json, 'frames', array_column($frames, 'id'));
-        $batches = array_map(static fn(Json $one): BatchJob => self::batch($one, $machines), $json->objects('batches'));
+        $tends = $json->int('tends', 1, 1000);
+        $able = $json->has('skills') ? self::able($json->inner('skills'), $tends) : null;
+        $batches = array_map(
+            static fn(Json $one): BatchJob => self::batch($one, $machines, $able === null ? null : array_keys($able)),
+            $json->objects('batches'),
+        );
         self::unique($json, 'batches', array_column($batches, 'id'));
         $cost = $json->has('cost') ? $json->inner('cost') : null;
         $workload = new Workload(
@@ -59,7 +64,7 @@ final readonly class PlanJson
             $frames,
             $batches,
             self::changeover($json->inner('changeover')),
-            Hands::of($json->int('people', 1, 1000), $json->int('tends', 1, 1000)),
+            Hands::of($json->int('people', 1, 1000), $tends),
             $cost === null
                 ? Weights::of(HouseRules::of())
                 : new Weights(
@@ -68,7 +73,7 @@ final readonly class PlanJson
                     $cost->number('flow', 0, 1e6),
                     unfit: $cost->has('unfit') ? $cost->number('unfit', 0, 1e6) : 1.0,
                 ),
-            people: new People(keeps: self::keeps($json, $machines, array_column($batches, 'id'))),
+            people: new People(keeps: self::keeps($json, $machines, array_column($batches, 'id')), able: $able ?? []),
         );
         $cost?->done();
         $sequence = $json->has('sequence') ? self::sequence($json->inner('sequence'), $workload) : null;
@@ -143,9 +148,16 @@ final readonly class PlanJson
         return $lane;
     }
 
-    /** @param list<string> $machines */
-    private static function batch(Json $one, array $machines): BatchJob
+    /**
+     * @param list<string>          $machines
+     * @param list<array-key>|null  $skills   of which it is said who has them; null where nothing is said of anybody
+     */
+    private static function batch(Json $one, array $machines, ?array $skills): BatchJob
     {
+        $skill = $one->has('skill') ? $one->string('skill') : '';
+        if ($skill !== '' && $skills !== null && ! in_array($skill, array_map(strval(...), $skills), true)) {
+            throw UnfitInput::at($one->where('skill'), 'skills does not say who has it');
+        }
         $sewS = [];
         $given = $one->inner('sew_s');
         foreach (array_keys($given->values()) as $machine) {
@@ -179,6 +191,7 @@ final readonly class PlanJson
                     ? $threads
                     : throw UnfitInput::at($one->where('threads'), 'at least one thread is wanted here'),
                 $one->string('frame'),
+                skills: $skill === '' ? [] : [$skill],
             ),
             new Promise(
                 self::time($one, 'ready'),
@@ -190,6 +203,30 @@ final readonly class PlanJson
         $one->done();
 
         return $batch;
+    }
+
+    /**
+     * @param int $tends machines that one person tends
+     *
+     * @return array<array-key, Hands> skill => those who have it
+     */
+    private static function able(Json $of, int $tends): array
+    {
+        $able = [];
+        foreach (array_keys($of->values()) as $skill) {
+            $where = $of->where((string) $skill);
+            $able[$skill] = Hands::able(0, $tends, array_map(
+                static fn(mixed $row): array => is_array($row)
+                    && count($row) === 3
+                    && is_int($row[2] ?? null)
+                    && $row[2] >= 0
+                        ? [self::seconds($where, $row[0] ?? null), self::seconds($where, $row[1] ?? null), $row[2]]
+                        : throw UnfitInput::at($where, 'rows of from, to and how many people are wanted here'),
+                $of->list((string) $skill),
+            ));
+        }
+
+        return $able;
     }
 
     /**

@@ -13,7 +13,8 @@ use InvalidArgumentException;
 final readonly class Hands
 {
     /**
-     * @param non-empty-list<int>    $counts from the beginning, and from each time on; each 1 or more
+     * @param non-empty-list<int>    $counts from the beginning, and from each time on; each 1 or more, where all who
+     *     are in are counted
      * @param list<int>              $times  seconds of local time, rising; one fewer than counts
      * @param list<array{int, int}>  $nobody [from, to) while nobody is in
      */
@@ -38,18 +39,10 @@ final readonly class Hands
         if ($people < 1 || $each < 1) {
             throw new InvalidArgumentException('a shop has at least one person, who tends at least one machine');
         }
-        $by = [];
-        foreach ($changes as [$from, $to, $more]) {
-            if ($from < $to) {
-                $by[$from] = ($by[$from] ?? 0) + $more;
-                $by[$to] = ($by[$to] ?? 0) - $more;
-            }
-        }
-        ksort($by);
         $counts = [(int) ($people * $each)];
         $times = $nobody = [];
         $since = null;
-        foreach ($by as $time => $more) {
+        foreach (self::stepsOf($changes) as $time => $more) {
             $people += $more;
             if ($people < 1) {
                 $since ??= $time;
@@ -67,6 +60,50 @@ final readonly class Hands
         }
 
         return new self($counts, $times, $nobody);
+    }
+
+    /**
+     * Those alone who may do something. While none of them is in, nothing of it is begun, and nothing runs that they
+     * would have to tend.
+     *
+     * @param int                        $people  of them, in as a rule
+     * @param float                      $each    machines that one of them tends
+     * @param list<array{int, int, int}> $changes [from, to) and how many of them more, or fewer, are in then; they may
+     *     overlap
+     */
+    public static function able(int $people, float $each, array $changes = []): self
+    {
+        $counts = [(int) (max(0, $people) * $each)];
+        $times = [];
+        foreach (self::stepsOf($changes) as $time => $more) {
+            $people += $more;
+            $count = (int) (max(0, $people) * $each);
+            if ($count !== $counts[count($counts) - 1]) {
+                $counts[] = $count;
+                $times[] = $time;
+            }
+        }
+
+        return new self($counts, $times, []);
+    }
+
+    /**
+     * @param list<array{int, int, int}> $changes
+     *
+     * @return array<int, int> time => how many come, or go, then; rising
+     */
+    private static function stepsOf(array $changes): array
+    {
+        $by = [];
+        foreach ($changes as [$from, $to, $more]) {
+            if ($from < $to) {
+                $by[$from] = ($by[$from] ?? 0) + $more;
+                $by[$to] = ($by[$to] ?? 0) - $more;
+            }
+        }
+        ksort($by);
+
+        return $by;
     }
 
     public function at(int $time): int

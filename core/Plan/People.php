@@ -12,18 +12,20 @@ final readonly class People
     /**
      * @param Hands|null             $in    each of them tending one thing at a time; null where nobody has said
      * @param array<array-key, Keep> $keeps what they have prepared or promised, by batch
+     * @param array<array-key, Hands> $able  skill => how many machines those can tend who have it; what is not named here
+     *     everybody may do
      */
-    public function __construct(public ?Hands $in = null, public array $keeps = []) {}
+    public function __construct(public ?Hands $in = null, public array $keeps = [], public array $able = []) {}
 
     /** @param array<array-key, Keep> $keeps by batch */
     public function having(array $keeps): self
     {
-        return new self($this->in, $keeps);
+        return new self($this->in, $keeps, $this->able);
     }
 
     /** With others beside them for some time. */
     public function more(int $people, int $from, int $to): self
     {
-        return new self($this->in?->more($people, $from, $to), $this->keeps);
+        return new self($this->in?->more($people, $from, $to), $this->keeps, $this->able);
     }
 }

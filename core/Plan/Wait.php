@@ -11,12 +11,14 @@ enum Wait: string
 {
     case Frames = 'frames';
     case Hands = 'hands';
+    case Able = 'able';
 
     public function words(string $frame): Text
     {
         return match ($this) {
             self::Frames => new Text('plan.wait.frames', ['frame' => $frame]),
             self::Hands => new Text('plan.wait.hands'),
+            self::Able => new Text('plan.wait.able'),
         };
     }
 }

@@ -124,6 +124,16 @@ final readonly class Workload
             + $this->weights->unfit * $batch->sewing->unfitMin($machine);
     }
 
+    /**
+     * Those who may tend a batch, for each skill that it wants and not everybody has.
+     *
+     * @return list<Hands>
+     */
+    public function able(BatchJob $batch): array
+    {
+        return array_values(array_intersect_key($this->people->able, array_flip($batch->equipment->skills)));
+    }
+
     /** What it takes a machine to change drivers: its own time where it has one, else the house's. */
     public function driverS(Lane $lane, string $from, string $to): int
     {

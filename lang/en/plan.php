@@ -438,11 +438,13 @@ return [
         'no_frame' => 'the shop has no frame {frame}',
         'too_few_frames' => 'it needs {needed} frames {frame} at once and there are {count}',
         'too_many_threads' => 'its {threads} threads do not fit on the needles of {machine} at once',
+        'nobody_able' => 'nobody who may do it alone is in for as long as it takes',
         'no_span' => 'no shift in this plan is long enough for its changeover and each of its loads',
     ],
     'wait' => [
         'frames' => 'It waits for frames {frame}, in use on another machine.',
         'hands' => 'It waits for people: as many machines run as they can tend.',
+        'able' => 'It waits for somebody who may do this alone.',
     ],
     'what_helps' => [
         'a_second_set_of_frame' => 'A second set of frame {frame} ({set})',

@@ -438,11 +438,13 @@ return [
         'no_frame' => 'el taller no tiene el bastidor {frame}',
         'too_few_frames' => 'necesita {needed} bastidores {frame} a la vez y hay {count}',
         'too_many_threads' => 'sus {threads} hilos no caben a la vez en las agujas de {machine}',
+        'nobody_able' => 'nadie que pueda hacerlo sin ayuda está el tiempo que hace falta',
         'no_span' => 'ningún turno de este plan es bastante largo para su cambio y cada una de sus cargas',
     ],
     'wait' => [
         'frames' => 'Espera bastidores {frame}, en uso en otra máquina.',
         'hands' => 'Espera gente: hay en marcha tantas máquinas como pueden atender.',
+        'able' => 'Espera a alguien que pueda hacerlo sin ayuda.',
     ],
     'what_helps' => [
         'a_second_set_of_frame' => 'Un segundo juego del bastidor {frame} ({set})',

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Hakama\Plan\Internal;
 
+use Hakama\Calendar\Hands;
 use Hakama\Machine\BatchTime;
 use Hakama\Plan\BatchJob;
 use Hakama\Plan\Lane;
@@ -64,6 +65,10 @@ final class Numbers
     public array $placeCost = [];
     /** @var array<int, array{int, int, float}|null> batch => machine and start that it costs so much to leave */
     public array $keep = [];
+    /** @var array<int, list<int>> batch => skills that not everybody has */
+    public array $skills = [];
+    /** @var list<Hands> skill => those who have it */
+    public array $able = [];
     /** @var array<int, int|null> batch => the start it is fixed to */
     public array $fixed = [];
     /** @var array<int, bool> batch => it stands on its machine now */
@@ -104,7 +109,10 @@ final class Numbers
         foreach ($workload->frames as $stock) {
             $this->stock[] = $stock->count;
         }
+        $this->able = array_values($workload->people->able);
+        $skills = array_flip(array_keys($workload->people->able));
         foreach (array_values($workload->batches) as $batch) {
+            $this->skills[] = array_values(array_intersect_key($skills, array_flip($batch->equipment->skills)));
             $this->ready[] = $batch->promise->readyAt;
             $this->due[] = $batch->promise->dueAt;
             $this->weight[] = ($workload->weights->late * $batch->promise->weight) / 60;

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Hakama\Plan\Internal;
 
+use Hakama\Calendar\Hands;
 use Hakama\Plan\Keep;
 use Hakama\Plan\Sequence;
 use Hakama\Plan\Workload;
@@ -484,13 +485,21 @@ final class Pricer
                         }
                     }
                     if ($busy <= $hands && $used <= $free) {
-                        if ($always || $at >= self::FAR) {
+                        $skills = $numbers->skills[$batch];
+                        if (($always && $skills === []) || $at >= self::FAR) {
                             break;
                         }
-                        $next = $this->tended($m, $end, $at, $this->after($m, $batch, $at + $changeover, $i));
+                        $until = $this->after($m, $batch, $at + $changeover, $i);
+                        $next = $always ? $at : self::tended($this->workload->hands, $m, $end, $at, $until);
+                        foreach ($skills as $skill) {
+                            $alike = $this->alike($skill, $sequence, $rank, $end);
+                            $next = max($next, self::tended($numbers->able[$skill], $m, $alike, $at, $until));
+                        }
                         if ($next === $at) {
                             break;
                         }
+                        // None of them comes again: it has no place.
+                        $next = min($next, self::FAR);
                     }
                     $at = $next;
                 }
@@ -578,15 +587,36 @@ final class Pricer
     }
 
     /**
+     * Of what machines have, when that ends which wants a skill.
+     *
+     * @param array<int, list<int>> $sequence
+     * @param array<int, int>       $rank machine => how many of its batches are placed
+     * @param array<int, int>       $end  machine => when what it has ends
+     *
+     * @return array<int, int> machine => when what it has ends
+     */
+    private function alike(int $skill, array $sequence, array $rank, array $end): array
+    {
+        $alike = [];
+        foreach ($rank as $m => $count) {
+            if ($count > 0 && in_array($skill, $this->numbers->skills[$sequence[$m][$count - 1]], true)) {
+                $alike[$m] = $end[$m];
+            }
+        }
+
+        return $alike;
+    }
+
+    /**
      * The start itself, if there are hands for one more machine from there to its end; else the next moment that may
      * have them. Hands fall only where people go, and no machine begins anything later than this start.
      *
-     * @param array<int, int> $end machine => when what it has ends
+     * @param array<int, int> $end machine => when what they have to tend there ends
      */
-    private function tended(int $m, array $end, int $start, int $until): int
+    private static function tended(Hands $hands, int $m, array $end, int $start, int $until): int
     {
-        [$counts, $times] = [$this->workload->hands->counts, $this->workload->hands->times];
-        for ($k = $this->workload->hands->step($start), $at = $start; ; $at = $times[$k++]) {
+        [$counts, $times] = [$hands->counts, $hands->times];
+        for ($k = $hands->step($start), $at = $start; ; $at = $times[$k++]) {
             $busy = 1;
             $next = $times[$k] ?? self::NEVER;
             foreach ($end as $o => $ends) {

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Hakama\Plan\Internal;
 
+use Hakama\Calendar\Hands;
 use Hakama\Machine\BatchTime;
 use Hakama\Needles\BatchNeedles;
 use Hakama\Plan\BatchJob;
@@ -47,7 +48,8 @@ final class Timing
         // A batch that fits no span leaves the rack untouched, so what follows it is worked out anew.
         while (($stuck = $this->pass($sequence)) !== []) {
             foreach ($stuck as $id) {
-                $unplaced[] = new Unplaced($id, new Text('plan.unplaced.no_span'));
+                $isForSome = $this->workload->able($this->workload->batches[$id]) !== [];
+                $unplaced[] = new Unplaced($id, new Text($isForSome ? 'plan.unplaced.nobody_able' : 'plan.unplaced.no_span'));
                 $sequence = $sequence->without($id);
             }
         }
@@ -145,7 +147,7 @@ final class Timing
             ($batch->fixed->startAt ?? 0) - $changeoverS,
         );
         $wait = null;
-        foreach ([$earliest, ...$this->endsAfter($earliest)] as $from) {
+        foreach ([$earliest, ...$this->endsAfter($earliest, $batch)] as $from) {
             $changeoverStart = $lane->hours->fit($from, $changeoverS);
             if ($changeoverStart === null) {
                 return null;
@@ -210,10 +212,11 @@ final class Timing
      *
      * @return list<int> rising
      */
-    private function endsAfter(int $time): array
+    private function endsAfter(int $time, BatchJob $batch): array
     {
         $ends = [
             ...$this->workload->hands->times,
+            ...array_merge(...array_column($this->workload->able($batch), 'times'), ...[[]]),
             ...array_map(static fn(Placed $one): int => $one->end(), array_values($this->last)),
         ];
         $ends = array_values(array_filter($ends, static fn(int $end): bool => $end > $time));
@@ -229,12 +232,11 @@ final class Timing
      */
     private function obstacle(Placed $wanted, Lane $lane): ?Wait
     {
-        $hands = $this->workload->hands;
         $frames = $lane->heads * $wanted->batch->sewing->framesPerHead;
         $running = [];
         foreach ($this->last as $other) {
             if ($other->end() > $wanted->changeoverStart) {
-                $running[] = $other->end();
+                $running[] = $other;
                 $frames +=
                     $other->batch->equipment->frame === $wanted->batch->equipment->frame
                         ? $this->workload->lanes[$other->machine]->heads * $other->batch->sewing->framesPerHead
@@ -244,20 +246,37 @@ final class Timing
         if ($frames > $this->workload->frames[$wanted->batch->equipment->frame]->count) {
             return Wait::Frames;
         }
-        foreach (
-            [
-                $wanted->changeoverStart,
-                ...array_filter(
-                    $hands->times,
-                    static fn(int $goes): bool => $goes > $wanted->changeoverStart && $goes < $wanted->end(),
-                ),
-            ] as $moment
-        ) {
-            if (1 + count(array_filter($running, static fn(int $end): bool => $end > $moment)) > $hands->at($moment)) {
-                return Wait::Hands;
+        if (! self::tend($this->workload->hands, $wanted, $running)) {
+            return Wait::Hands;
+        }
+        foreach ($wanted->batch->equipment->skills as $skill) {
+            $able = $this->workload->people->able[$skill] ?? null;
+            $alike = array_filter(
+                $running,
+                static fn(Placed $other): bool => in_array($skill, $other->batch->equipment->skills, true),
+            );
+            if ($able !== null && ! self::tend($able, $wanted, $alike)) {
+                return Wait::Able;
             }
         }
 
         return null;
+    }
+
+    /** @param array<Placed> $running what has to be tended beside it, as long as each of them runs */
+    private static function tend(Hands $hands, Placed $wanted, array $running): bool
+    {
+        $moments = array_filter(
+            $hands->times,
+            static fn(int $goes): bool => $goes > $wanted->changeoverStart && $goes < $wanted->end(),
+        );
+        foreach ([$wanted->changeoverStart, ...$moments] as $moment) {
+            $beside = array_filter($running, static fn(Placed $other): bool => $other->end() > $moment);
+            if (1 + count($beside) > $hands->at($moment)) {
+                return false;
+            }
+        }
+
+        return true;
     }
 }

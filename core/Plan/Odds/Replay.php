@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Hakama\Plan\Odds;
 
+use Hakama\Calendar\Hands;
 use Hakama\Plan\Placed;
 use Hakama\Plan\Timetable;
 use Hakama\Plan\Workload;
@@ -30,6 +31,8 @@ final class Replay
     private array $held = [];
     /** @var list<int> frame => how many there are */
     private array $stock = [];
+    /** @var list<array<string, Hands>> batch => skill => those who have it, where not everybody has */
+    private array $able = [];
     private readonly Workload $workload;
 
     public function __construct(private readonly Timetable $plan)
@@ -49,6 +52,10 @@ final class Replay
         foreach ($plan->placed as $i => $placed) {
             $this->frame[] = $numbers[$placed->batch->equipment->frame];
             $this->held[] = $this->workload->lanes[$placed->machine]->heads * $placed->batch->sewing->framesPerHead;
+            $this->able[] = array_intersect_key(
+                $this->workload->people->able,
+                array_flip($placed->batch->equipment->skills),
+            );
             $rank[$placed->batch->id] = $i;
         }
         foreach ($plan->sequence->batches as $machine => $batches) {
@@ -72,7 +79,7 @@ final class Replay
         $next = $span = array_fill(0, $machines, 0);
         $free = $from = array_fill(0, $machines, $this->workload->now);
         $mounted = $used = array_fill(0, $machines, -1);
-        $ends = [];
+        $ends = $has = [];
         // What was found before can only be pushed back by what others placed meanwhile: of all machines only that which
         // could start first is looked at, once for each that is placed.
         $seen = $at = array_fill(0, $machines, -1);
@@ -93,14 +100,14 @@ final class Replay
                 $fixed = $this->plan->placed[$batch]->batch->fixed;
                 $start = max($soonest, $fixed === null ? 0 : $fixed->startAt - $length);
                 $i = $span[$best];
-                for (; ; $start = $this->nextEnd($free, $best, $start)) {
+                for (; ; $start = $this->nextEnd($free, $best, $batch, $start)) {
                     while (max($start, $this->from[$best][$i]) + $length > $this->to[$best][$i]) {
                         $i++;
                     }
                     $start = max($start, $this->from[$best][$i]);
                     if (
                         $start >= self::FAR
-                        || $this->has($best, $batch, $start, $length, $i, $loadsS[$batch], $free, $mounted, $used)
+                        || $this->has($best, $batch, $start, $length, $i, $loadsS[$batch], $free, $mounted, $used, $has)
                     ) {
                         break;
                     }
@@ -120,6 +127,7 @@ final class Replay
             if ($end < self::FAR) {
                 $ends[$batch] = $free[$best] = $from[$best] = $end;
                 [$mounted[$best], $used[$best], $span[$best]] = [$this->frame[$batch], $this->held[$batch], $at[$best]];
+                $has[$best] = $batch;
             }
         }
     }
@@ -131,6 +139,7 @@ final class Replay
      * @param list<int> $free
      * @param list<int> $mounted
      * @param list<int> $used
+     * @param array<int, int> $has machine => the batch it was given last
      */
     private function has(
         int $m,
@@ -142,6 +151,7 @@ final class Replay
         array $free,
         array $mounted,
         array $used,
+        array $has,
     ): bool {
         $frames = $this->held[$batch];
         $busy = 1;
@@ -155,17 +165,37 @@ final class Replay
         if ($frames > $this->stock[$this->frame[$batch]] || $busy > $hands->at($start)) {
             return false;
         }
-        $end = $hands->times === [] ? 0 : $this->end($m, $batch, $start + $length, $i, $loadsS);
-        foreach ($hands->times as $goes) {
-            if ($goes > $start && $goes < $end) {
-                $then = array_filter(
-                    $free,
-                    static fn(int $until, int $other): bool => $until > $goes && $other !== $m,
-                    ARRAY_FILTER_USE_BOTH,
-                );
-                if (1 + count($then) > $hands->at($goes)) {
-                    return false;
-                }
+        $skills = $this->able[$batch];
+        $end = $hands->times === [] && $skills === [] ? 0 : $this->end($m, $batch, $start + $length, $i, $loadsS);
+        unset($free[$m]);
+        if ($hands->times !== [] && ! self::tend($hands, $start, $end, $free)) {
+            return false;
+        }
+        foreach ($skills as $skill => $able) {
+            $alike = array_filter(
+                $free,
+                fn(int $other): bool => isset($has[$other]) && isset($this->able[$has[$other]][$skill]),
+                ARRAY_FILTER_USE_KEY,
+            );
+            if (! self::tend($able, $start, $end, $alike)) {
+                return false;
+            }
+        }
+
+        return true;
+    }
+
+    /**
+     * Whether there are hands for one more machine from a start to its end.
+     *
+     * @param array<int, int> $busy machine => until when they have it to tend already
+     */
+    private static function tend(Hands $hands, int $start, int $end, array $busy): bool
+    {
+        $moments = array_filter($hands->times, static fn(int $goes): bool => $goes > $start && $goes < $end);
+        foreach ([$start, ...$moments] as $moment) {
+            if (1 + count(array_filter($busy, static fn(int $until): bool => $until > $moment)) > $hands->at($moment)) {
+                return false;
             }
         }
 
@@ -177,7 +207,7 @@ final class Replay
      *
      * @param list<int> $free
      */
-    private function nextEnd(array $free, int $m, int $after): int
+    private function nextEnd(array $free, int $m, int $batch, int $after): int
     {
         $next = self::FAR;
         foreach ($free as $other => $until) {
@@ -185,9 +215,11 @@ final class Replay
                 $next = $until;
             }
         }
-        foreach ($this->workload->hands->times as $time) {
-            if ($time > $after && $time < $next) {
-                $next = $time;
+        foreach ([$this->workload->hands, ...array_values($this->able[$batch])] as $hands) {
+            foreach ($hands->times as $time) {
+                if ($time > $after && $time < $next) {
+                    $next = $time;
+                }
             }
         }
 

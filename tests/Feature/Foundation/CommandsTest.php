@@ -182,6 +182,27 @@ final class CommandsTest extends TestCase
     }
 
     #[Test]
+    public function what_only_some_may_do_waits_until_they_are_in(): void
+    {
+        $case = self::plan();
+        $case['batches'][0]['skill'] = 'caps';
+        $plain = self::json(['plan:solve', '-', '--iterations=200'], (string) json_encode($case));
+        // Two may, after the midday break.
+        $case['skills'] = ['caps' => [['2026-03-02T12:30', '2026-03-02T16:30', 2]]];
+        $later = self::json(['plan:solve', '-', '--iterations=200'], (string) json_encode($case));
+        $start = static fn(array $out): string => array_column($out['placed'], 'setup_start', 'batch')[$case['batches'][0]['id']];
+        self::assertStringStartsWith('2026-03-02T08:00', $start($plain), 'nothing is said of who may');
+        self::assertSame('2026-03-02T12:30:00', $start($later));
+
+        $case['skills'] = ['caps' => []];
+        $never = self::json(['plan:solve', '-', '--iterations=200'], (string) json_encode($case));
+        self::assertSame(
+            [['batch' => $case['batches'][0]['id'], 'reason' => 'nobody who may do it alone is in for as long as it takes']],
+            $never['unplaced'],
+        );
+    }
+
+    #[Test]
     public function odds_are_told_in_the_form_that_is_promised_and_without_spread_they_are_the_plan(): void
     {
         $case = json_decode((string) file_get_contents(__DIR__.'/../../fixtures/plans/case-2.json'), true);
@@ -250,6 +271,11 @@ final class CommandsTest extends TestCase
             ],
             'spans that rise',
         ];
+        yield 'a skill of which nothing is said' => [
+            ['batches' => [['skill' => 'caps'] + self::plan()['batches'][0]], 'skills' => ['lettering' => []]],
+            'skills does not say who has it',
+        ];
+        yield 'a skill without people' => [['skills' => ['caps' => [['2026-03-02T08:00', '2026-03-02T12:00']]]], 'how many people'];
         yield 'a machine twice' => [
             ['machines' => [self::plan()['machines'][0], self::plan()['machines'][0]]],
             'machines: 1 stands here twice',
