@@ -10,6 +10,7 @@ use Hakama\Machine\Driver;
 use Hakama\Plan\BatchSewing;
 use Hakama\Plan\Equipment;
 use Hakama\Plan\Fitness;
+use Hakama\Plan\Skill;
 use Hakama\Plan\Unfit;
 use Hakama\Setup\Facts\Item;
 use Illuminate\Support\Collection;
@@ -81,6 +82,7 @@ final class SewingFactory
      * @param string       $frame   code
      * @param string       $needle  size and point
      * @param string       $design  checksum and turn
+     * @param bool         $hasLettering each piece has a text of its own
      */
     public static function equipment(
         array $threads,
@@ -90,6 +92,7 @@ final class SewingFactory
         string $design,
         Garment $garment,
         string $style,
+        bool $hasLettering,
     ): Equipment {
         return new Equipment(
             $threads,
@@ -97,6 +100,7 @@ final class SewingFactory
             $needle,
             $design,
             $driver === Driver::Cap && $garment === Garment::Cap ? "{$style} cap" : '',
+            array_column(Skill::wantedBy($driver, $hasLettering), 'value'),
         );
     }
 }

@@ -21,8 +21,8 @@ final class WorkCalendar
     private ?array $days = null;
     /** @var array<int, list<array{int, int}>> midnight => its spans, once they are asked for */
     private array $spans = [];
-    /** @var list<array{int, int, int}>|null */
-    private ?array $changes = null;
+    /** @var array<string, list<array{int, int, int}>>|null */
+    private ?array $times = null;
     private ?Hours $hours = null;
 
     /**
@@ -73,6 +73,19 @@ final class WorkCalendar
     public function people(): Hands
     {
         return Hands::of($this->staff->people, 1, $this->changes());
+    }
+
+    /**
+     * How many machines some people can tend at once, and when that changes because one of them is away. They have what
+     * they tend through nights and breaks.
+     *
+     * @param list<string> $who
+     */
+    public function able(array $who): Hands
+    {
+        $changes = array_map(fn(string $name): array => $this->times()[mb_strtolower($name).' -1'] ?? [], $who);
+
+        return Hands::able(count($who), $this->staff->tends, array_merge(...$changes, ...[[]]));
     }
 
     /** When a machine may be worked on. A shift that goes on over midnight is one span. */
@@ -146,8 +159,14 @@ final class WorkCalendar
     /** @return list<array{int, int, int}> [from, to) and how many people more or fewer are in then */
     private function changes(): array
     {
-        if ($this->changes !== null) {
-            return $this->changes;
+        return array_merge(...array_values($this->times()), ...[[]]);
+    }
+
+    /** @return array<string, list<array{int, int, int}>> who, and whether they are away or in as well => when */
+    private function times(): array
+    {
+        if ($this->times !== null) {
+            return $this->times;
         }
         $days = $this->days();
         $last = $days === [] ? Day::at($this->now) : end($days);
@@ -162,9 +181,9 @@ final class WorkCalendar
             }
         }
         // Whoever is away is away once, however often it is written.
-        $this->changes = array_merge(...array_values(array_map(self::once(...), $spans)));
+        $this->times = array_map(self::once(...), $spans);
 
-        return $this->changes;
+        return $this->times;
     }
 
     /**

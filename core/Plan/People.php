@@ -23,6 +23,14 @@ final readonly class People
         return new self($this->in, $keeps, $this->able);
     }
 
+    /** One of them more has a skill, and tends one machine. */
+    public function trained(string $skill): self
+    {
+        $able = $this->able[$skill] ?? null;
+
+        return new self($this->in, $this->keeps, $able === null ? $this->able : [...$this->able, $skill => $able->more(1)]);
+    }
+
     /** With others beside them for some time. */
     public function more(int $people, int $from, int $to): self
     {

@@ -13,6 +13,21 @@ enum Wait: string
     case Hands = 'hands';
     case Able = 'able';
 
+    /** A few words for a drawing. */
+    public function label(string $frame): Text
+    {
+        return match ($this) {
+            self::Frames => new Text('plan.chart.waiting_for', ['frame' => $frame]),
+            self::Hands => new Text('plan.chart.waiting_for_people'),
+            self::Able => new Text('plan.chart.waiting_for_somebody_who_may'),
+        };
+    }
+
+    public function isForPeople(): bool
+    {
+        return $this !== self::Frames;
+    }
+
     public function words(string $frame): Text
     {
         return match ($this) {

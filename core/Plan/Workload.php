@@ -93,6 +93,15 @@ final readonly class Workload
      */
     public function preparedFor(array $prepared): self
     {
+        return $this->staffed($this->people->having(array_map(
+            fn(string $machine): Keep => new Keep($machine, null, $this->weights->moved),
+            $prepared,
+        )));
+    }
+
+    /** The same shop with other people. */
+    public function staffed(People $people): self
+    {
         return new self(
             $this->now,
             array_values($this->lanes),
@@ -102,10 +111,7 @@ final readonly class Workload
             $this->hands,
             $this->weights,
             $this->needs,
-            $this->people->having(array_map(
-                fn(string $machine): Keep => new Keep($machine, null, $this->weights->moved),
-                $prepared,
-            )),
+            $people,
         );
     }
 

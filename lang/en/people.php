@@ -37,6 +37,9 @@ return [
         'a_password_has_at_least_characters' => 'A password has at least {value} characters; four words are easy to remember.',
     ],
     'people_controller' => [
+        'what_they_may_do_alone' => 'what they may do alone',
+        'is_signed_off_for_nothing' => '{name} is not signed off for anything.',
+        'may_do_alone' => '{name} may do alone: {skills}.',
         'added' => 'added',
         'role_changed' => 'role changed',
         'left_the_shop' => 'left the shop',
@@ -95,7 +98,22 @@ return [
         'changed' => '{kind} changed',
         'removed' => '{kind} removed',
     ],
+    'set_skills' => [
+        'choose_from_the_list' => 'Choose from the list.',
+    ],
+    'skill' => [
+        'caps' => 'Caps',
+        'clamps' => 'Clamp frames',
+        'lettering' => 'Names and numbers',
+    ],
+    'skill_words' => [
+        'caps' => 'caps',
+        'clamps' => 'clamp frames',
+        'lettering' => 'names',
+    ],
     'show' => [
+        'who_may_do_what_alone' => 'Who may do what alone',
+        'once_somebody_is_ticked' => 'Once somebody is ticked for a kind of work, the plan starts that work only while enough of those who are ticked are in. Where nobody is ticked, everybody may do it.',
         'people' => 'People',
         'this_is_the_demo_whoever_uses' => 'This is the demo: whoever uses this computer is its owner.',
         'this_shop_has_no_owner_yet' => 'This shop has no owner yet: whoever uses this computer can do everything.',

@@ -82,6 +82,7 @@ return [
         'same_design_as_before' => 'Same design as before.',
         'pieces_for_changeover_first_load_ends' => '{code}, {name}, {left} {left, plural, one {piece} other {pieces}} for {customer}. Changeover {changeover_start}, first load {start}, ends {end}, due {due_at}.',
         'batch' => 'batch',
+        'waiting_for_somebody_who_may' => 'waiting for somebody who may',
         'waiting_for_people' => 'waiting for people',
         'waiting_for' => 'waiting for {frame}',
         'n_50_chance_by_80_by_95' => '{code}: 50 % chance by {end_p50}, 80 % by {end_p80}, 95 % by {end_p95}',
@@ -361,6 +362,9 @@ return [
         'reload_this_page' => 'Reload this page.',
     ],
     'sheet' => [
+        'batches_wait_for_somebody_who_may' => '{count, plural, one {# batch waits} other {# batches wait}} for somebody who may do {skill} alone; {code} starts {time}.',
+        'nobody_who_may_is_in_long_enough' => '{codes} cannot be planned: nobody who may do {skill} alone is in for long enough.',
+        'has_practised_most' => '{who} has practised it most: an owner can tick it under Shop, People.',
         'day_before' => 'Day before',
         'before' => 'Before',
         'day_after' => 'Day after',
@@ -447,6 +451,7 @@ return [
         'able' => 'It waits for somebody who may do this alone.',
     ],
     'what_helps' => [
+        'somebody_more_may_do_alone' => 'Somebody else who may do {skill} alone',
         'a_second_set_of_frame' => 'A second set of frame {frame} ({set})',
         'one_more_machine_tended' => 'One more machine tended',
         'blanks_here_now_order_them_earlier' => 'Blanks here now: order them earlier',

@@ -37,6 +37,9 @@ return [
         'a_password_has_at_least_characters' => 'Una contraseña tiene al menos {value} caracteres; cuatro palabras se recuerdan bien.',
     ],
     'people_controller' => [
+        'what_they_may_do_alone' => 'lo que puede hacer sin ayuda',
+        'is_signed_off_for_nothing' => '{name} no está autorizado para nada en particular.',
+        'may_do_alone' => '{name} puede hacer sin ayuda: {skills}.',
         'added' => 'añadida',
         'role_changed' => 'papel cambiado',
         'left_the_shop' => 'dejó el taller',
@@ -95,7 +98,22 @@ return [
         'changed' => '{kind} cambiado',
         'removed' => '{kind} eliminado',
     ],
+    'set_skills' => [
+        'choose_from_the_list' => 'Elige de la lista.',
+    ],
+    'skill' => [
+        'caps' => 'Gorras',
+        'clamps' => 'Bastidores de pinza',
+        'lettering' => 'Nombres y números',
+    ],
+    'skill_words' => [
+        'caps' => 'gorras',
+        'clamps' => 'bastidores de pinza',
+        'lettering' => 'nombres',
+    ],
     'show' => [
+        'who_may_do_what_alone' => 'Quién puede hacer qué sin ayuda',
+        'once_somebody_is_ticked' => 'En cuanto alguien está marcado para un tipo de trabajo, el plan solo lo empieza mientras haya bastantes de los marcados. Si no hay nadie marcado, lo puede hacer cualquiera.',
         'people' => 'Personas',
         'this_is_the_demo_whoever_uses' => 'Esto es la demo: quien use este ordenador es su dueño.',
         'this_shop_has_no_owner_yet' => 'Este taller aún no tiene dueño: quien use este ordenador puede hacerlo todo.',

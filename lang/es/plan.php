@@ -82,6 +82,7 @@ return [
         'same_design_as_before' => 'El mismo diseño que antes.',
         'pieces_for_changeover_first_load_ends' => '{code}, {name}, {left} {left, plural, one {pieza} other {piezas}} para {customer}. Cambio {changeover_start}, primera carga {start}, acaba {end}, para el {due_at}.',
         'batch' => 'lote',
+        'waiting_for_somebody_who_may' => 'espera a alguien que pueda',
         'waiting_for_people' => 'espera gente',
         'waiting_for' => 'espera {frame}',
         'n_50_chance_by_80_by_95' => '{code}: 50 % el {end_p50}, 80 % el {end_p80}, 95 % el {end_p95}',
@@ -361,6 +362,9 @@ return [
         'reload_this_page' => 'Recarga esta página.',
     ],
     'sheet' => [
+        'batches_wait_for_somebody_who_may' => '{count, plural, one {# lote espera} other {# lotes esperan}} a alguien que pueda hacer {skill} sin ayuda; {code} empieza {time}.',
+        'nobody_who_may_is_in_long_enough' => 'No se puede planificar {codes}: nadie que pueda hacer {skill} sin ayuda está el tiempo que hace falta.',
+        'has_practised_most' => '{who} es quien más lo ha practicado: un propietario puede marcarlo en Taller, Personas.',
         'day_before' => 'Día anterior',
         'before' => 'Antes',
         'day_after' => 'Día siguiente',
@@ -447,6 +451,7 @@ return [
         'able' => 'Espera a alguien que pueda hacerlo sin ayuda.',
     ],
     'what_helps' => [
+        'somebody_more_may_do_alone' => 'Otra persona que pueda hacer {skill} sin ayuda',
         'a_second_set_of_frame' => 'Un segundo juego del bastidor {frame} ({set})',
         'one_more_machine_tended' => 'Una máquina más atendida',
         'blanks_here_now_order_them_earlier' => 'Las prendas ya aquí: pídelas antes',

@@ -33,5 +33,6 @@ Route::controller(PeopleController::class)
         Route::post('/calendars', 'calendars')->name('calendars')->can(Ability::Own);
         Route::put('/{person}', 'update')->name('update')->can(Ability::Own)->whereNumber('person');
         Route::put('/{person}/secret', 'secret')->name('secret')->can(Ability::Own)->whereNumber('person');
+        Route::put('/{person}/skills', 'skills')->name('skills')->can(Ability::Own)->whereNumber('person');
         Route::post('/{person}/retire', 'retire')->name('retire')->can(Ability::Own)->whereNumber('person');
     });

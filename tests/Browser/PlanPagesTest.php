@@ -262,6 +262,29 @@ final class PlanPagesTest extends BrowserTestCase
     }
 
     #[Test]
+    public function somebody_is_ill_and_what_only_they_may_do_waits_for_them(): void
+    {
+        $this->mayAlone('Odo', 'caps', 'lettering');
+        $this->sees('Odo may do alone: caps, names.');
+        $this->visit('/plan');
+        self::assertStringNotContainsString('somebody who may do', $this->text());
+
+        $this->visit('/plan/calendar');
+        foreach (['#who' => 'Odo', '#first_day' => '2026-03-04', '#last_day' => '2026-03-06'] as $css => $value) {
+            $this->set($css, $value);
+        }
+        $this->press('Add to the calendar');
+        $this->sees('Odo is away');
+        $this->visit('/plan');
+        $this->sees('for somebody who may do caps alone');
+        // An owner ticks another, and it goes on.
+        $this->mayAlone('Maren', 'caps', 'lettering');
+        $this->sees('Maren may do alone: caps, names.');
+        $this->visit('/plan');
+        self::assertStringNotContainsString('somebody who may do', $this->text());
+    }
+
+    #[Test]
     public function a_better_plan_is_found_taken_in_part_and_undone(): void
     {
         $this->visit('/plan');
@@ -333,6 +356,20 @@ final class PlanPagesTest extends BrowserTestCase
             $wide,
             (float) $this->browser->executeScript('return document.querySelector(".bar .edge").getBBox().width'),
         );
+    }
+
+    /** The owner's word on the page of people. */
+    private function mayAlone(string $name, string ...$skills): void
+    {
+        $this->visit('/shop/people');
+        $id = $this->browser->executeScript(
+            'return [...document.querySelectorAll("[id^=alone-]")].find(name => name.textContent === arguments[0])?.id',
+            [$name],
+        );
+        foreach ($skills as $skill) {
+            $this->find("[aria-labelledby='{$id}'] [value={$skill}]")->click();
+        }
+        $this->find("[aria-labelledby='{$id}'] button")->click();
     }
 
     private function lastOn(string $machine): string

@@ -980,6 +980,12 @@ final class Writes
                 ['role' => 'planner'],
                 Second::Same,
             ),
+            'people.skills' => static fn() => Write::to(
+                'PUT',
+                '/shop/people/'.Person::query()->where('role', 'operator')->firstOrFail()->id.'/skills',
+                ['skills' => ['caps', 'lettering']],
+                Second::Same,
+            ),
             'people.secret' => static fn() => Write::to(
                 'PUT',
                 '/shop/people/'.Person::query()->where('role', 'operator')->firstOrFail()->id.'/secret',

@@ -32,6 +32,7 @@ final class RejectArrayInput
         'points',
         'schools',
         'sizes',
+        'skills',
         'was',
         'week',
         'weekdays',

@@ -16,6 +16,7 @@ use App\Plan\SewingFactory;
 use App\Setup\Queries\DecorationSetups;
 use App\Setup\Queries\SetupTimes;
 use App\Shop\House;
+use Hakama\Artwork\Variant;
 use Hakama\House\HouseRule;
 use Hakama\Machine\CopiesPerFrame;
 use Hakama\Plan\BatchSewing;
@@ -143,6 +144,7 @@ final readonly class OrderPromise
                 "{$artwork->checksum} {$best->fit->turn->value}",
                 $typed->line->garment,
                 $typed->line->style,
+                $artwork->variant === Variant::Names,
             ),
             CopiesPerFrame::frames($typed->garments(), $artwork->copies) * $hoopings,
             $artwork->stitches,

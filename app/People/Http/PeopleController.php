@@ -7,12 +7,14 @@ namespace App\People\Http;
 use App\Foundation\Database\Transaction;
 use App\Foundation\Http\ReadsRetirement;
 use App\Foundation\ShopProfile;
+use App\Foundation\Words\Words;
 use App\Machine\Models\Machine;
 use App\People\Caller;
 use App\People\Http\Requests\AddPeople;
 use App\People\Http\Requests\ChangePerson;
 use App\People\Http\Requests\OpenTablet;
 use App\People\Http\Requests\SetSecret;
+use App\People\Http\Requests\SetSkills;
 use App\People\Models\Pairing;
 use App\People\Models\Person;
 use App\People\Models\Tablet;
@@ -21,6 +23,7 @@ use App\Shop\Models\Change;
 use Carbon\CarbonImmutable;
 use Closure;
 use Hakama\House\Role;
+use Hakama\Plan\Skill;
 use Illuminate\Contracts\View\View;
 use Illuminate\Http\RedirectResponse;
 use Illuminate\Http\Request;
@@ -84,6 +87,33 @@ final class PeopleController
             ->with('done', __('people.people_controller.has_the_role', [
                 'name' => $person->name,
                 'role' => __("people.role_name.{$request->role()->value}"),
+            ]));
+    }
+
+    /** What somebody may set up and run alone. */
+    public function skills(SetSkills $request, Person $person): RedirectResponse
+    {
+        $before = $person->skills ?? [];
+        $now = array_column($request->skills(), 'value');
+        if ($before !== $now) {
+            $person->update(['skills' => $now === [] ? null : $now]);
+            ChangeLog::note(
+                Change::PERSON,
+                $person->name,
+                __('people.people_controller.what_they_may_do_alone'),
+                ['skills' => implode(', ', $before)],
+                ['skills' => implode(', ', $now)],
+            );
+        }
+
+        return redirect()->route('people.show')->with('done', $now === []
+            ? __('people.people_controller.is_signed_off_for_nothing', ['name' => $person->name])
+            : __('people.people_controller.may_do_alone', [
+                'name' => $person->name,
+                'skills' => implode(', ', array_map(
+                    static fn(Skill $one): string => Words::say($one->words()),
+                    $request->skills(),
+                )),
             ]));
     }
 

@@ -16,6 +16,7 @@ use Illuminate\Foundation\Auth\User;
  * @property int                  $id
  * @property string               $name
  * @property Role                 $role
+ * @property list<string>|null    $skills     what they may set up and run alone, each of `Skill`
  * @property string|null          $password   its hash; null: does not sign in at desks
  * @property string|null          $pin        its hash; null: is chosen without one
  * @property string|null          $language   null: that of the shop
@@ -30,6 +31,7 @@ final class Person extends User
     protected $hidden = ['password', 'pin', 'remember_token'];
     protected $casts = [
         'role' => Role::class,
+        'skills' => 'array',
         'habits' => Habits::class,
         'password' => 'hashed',
         'pin' => 'hashed',

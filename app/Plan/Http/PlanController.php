@@ -17,8 +17,11 @@ use App\Plan\Queries\PlanBoard;
 use App\Plan\Queries\PlanDays;
 use App\Plan\Queries\ShopOdds;
 use App\Setup\MovedSteps;
+use App\Setup\Queries\MostPractised;
 use App\Shop\Calendar\Calendar;
 use Hakama\Plan\Placed;
+use Hakama\Plan\Skill;
+use Hakama\Plan\SkillShortage;
 use Hakama\Plan\Timetable;
 use Illuminate\Contracts\View\View;
 use Illuminate\Http\RedirectResponse;
@@ -151,12 +154,23 @@ final readonly class PlanController
             'chart' => $chart,
             'shown' => self::shown($board->timetable(), $chart),
             'people' => $calendar->said($chart->axis->days),
+            'short' => self::short($board->timetable()),
             'version' => PlanBoard::version(),
             'late' => $board->late(),
             'problem' => null,
             'said' => null,
             'focus' => null,
         ];
+    }
+
+    /** @return list<array{SkillShortage, string, string|null}> what is short, in words, and who has practised it most */
+    private static function short(Timetable $timetable): array
+    {
+        return array_map(static function (SkillShortage $one): array {
+            $skill = Skill::from($one->skill);
+
+            return [$one, Words::say($skill->words()), MostPractised::without($skill)];
+        }, SkillShortage::all($timetable));
     }
 
     private static function zoom(Request $request): Zoom

@@ -198,6 +198,7 @@ final class OpenBatches
                         "{$row->checksum} {$row->turn_deg}",
                         Garment::from($row->garment),
                         $row->style,
+                        $row->variant === Variant::Names->value,
                     ),
                     new Promise(
                         ShopClock::seconds(Moment::read($row->received_at)),

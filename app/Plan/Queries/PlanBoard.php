@@ -340,7 +340,7 @@ final class PlanBoard
             hands: $this->calendar->work()->hands(),
             weights: Weights::of($rules),
             needs: new ThreadNeeds($needs),
-            people: new People($this->calendar->work()->people()),
+            people: new People($this->calendar->work()->people(), able: $this->calendar->able()),
         );
     }
 }

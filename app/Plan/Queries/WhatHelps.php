@@ -4,10 +4,12 @@ declare(strict_types=1);
 
 namespace App\Plan\Queries;
 
+use App\Foundation\Words\Words;
 use Hakama\Plan\BatchJob;
 use Hakama\Plan\Placed;
 use Hakama\Plan\Promise;
 use Hakama\Plan\Sequence;
+use Hakama\Plan\Skill;
 use Hakama\Plan\Soonest;
 use Hakama\Plan\Timetable;
 use Hakama\Plan\Wait;
@@ -54,6 +56,12 @@ final readonly class WhatHelps
         }
         if ($placed->wait === Wait::Hands) {
             yield __('plan.what_helps.one_more_machine_tended') => [(new WhatIf(hands: 1))->of($workload), $sequence];
+        }
+        foreach ($placed->wait === Wait::Able ? $placed->batch->equipment->skills : [] as $skill) {
+            yield __('plan.what_helps.somebody_more_may_do_alone', ['skill' => Words::say(Skill::from($skill)->words())]) => [
+                $workload->staffed($workload->people->trained($skill)),
+                $sequence,
+            ];
         }
         if ($placed->batch->promise->readyAt > $placed->changeoverStart + $placed->changeoverS) {
             yield __('plan.what_helps.blanks_here_now_order_them_earlier') => [$this->ready($placed->batch), $sequence];

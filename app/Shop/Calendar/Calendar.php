@@ -11,6 +11,7 @@ use App\Shop\Models\ExtraHours;
 use App\Shop\Models\Presence;
 use App\Shop\Models\WeekDay;
 use Hakama\Calendar\Day;
+use Hakama\Calendar\Hands;
 use Hakama\Calendar\Staff;
 use Hakama\Calendar\Week;
 use Hakama\Calendar\WorkCalendar;
@@ -41,6 +42,12 @@ final class Calendar
             array_values($this->book->downtimes()->map->toCore()->all()),
             ShopClock::leaps(),
         );
+    }
+
+    /** @return array<string, Hands> skill => those who may do that alone, and when they are in */
+    public function able(): array
+    {
+        return array_map($this->work()->able(...), $this->book->mayAlone());
     }
 
     /** The usual week, as the shop has set it, else by the house rules. */

@@ -6,6 +6,7 @@ namespace App\Shop\Calendar;
 
 use App\Foundation\Database\TurnCache;
 use App\Foundation\StateHash;
+use App\People\Models\Person;
 use App\Shop\Models\DayOff;
 use App\Shop\Models\Downtime;
 use App\Shop\Models\ExtraHours;
@@ -22,9 +23,12 @@ use Illuminate\Support\Collection;
 final class CalendarBook
 {
     private const KEPT = 'calendar';
+    private const KEPT_SKILLS = 'calendar.skills';
 
     /** @var array<string, list<array<string, mixed>>>|null */
     private ?array $rows = null;
+    /** @var array<string, list<string>>|null */
+    private ?array $mayAlone = null;
 
     public function __construct(private readonly TurnCache $kept) {}
 
@@ -62,6 +66,21 @@ final class CalendarBook
     public function presences(): Collection
     {
         return $this->rows(Presence::class)->reject->isOver()->values();
+    }
+
+    /** @return array<string, list<string>> skill => who of the shop may do that alone; none that nobody was signed off for */
+    public function mayAlone(): array
+    {
+        return $this->mayAlone ??= $this->kept->get(self::KEPT_SKILLS, static function (): array {
+            $may = [];
+            foreach (Person::query()->whereNull('retired_at')->whereNotNull('skills')->orderBy('id')->get() as $person) {
+                foreach ($person->skills ?? [] as $skill) {
+                    $may[$skill][] = $person->name;
+                }
+            }
+
+            return $may;
+        });
     }
 
     /**

@@ -68,7 +68,7 @@ final class Numbers
     /** @var array<int, list<int>> batch => skills that not everybody has */
     public array $skills = [];
     /** @var list<Hands> skill => those who have it */
-    public array $able = [];
+    public array $able;
     /** @var array<int, int|null> batch => the start it is fixed to */
     public array $fixed = [];
     /** @var array<int, bool> batch => it stands on its machine now */

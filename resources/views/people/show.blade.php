@@ -12,7 +12,7 @@
         @endif
     </x-slot:say>
     <x-shop-tabs here="people" :title="__('people.show.people')" />
-    @foreach (['role', 'secret', 'kind'] as $field)
+    @foreach (['role', 'secret', 'kind', 'skills', 'skills.*'] as $field)
         <x-wrong :field="$field" />
     @endforeach
     <table>
@@ -73,6 +73,30 @@
             @endforeach
         </tbody>
     </table>
+    <section id="alone" class="mt-6">
+        <h2 class="mb-2">{{ __('people.show.who_may_do_what_alone') }}</h2>
+        <p class="mb-2 max-w-prose text-sm text-soft">{{ __('people.show.once_somebody_is_ticked') }}</p>
+        <table class="max-w-3xl">
+            <tbody>
+                @foreach ($people->whereNull('retired_at') as $person)
+                    <tr>
+                        <td class="align-middle"><strong id="alone-{{ $person->id }}">{{ $person->name }}</strong></td>
+                        <td>
+                            <form method="post" action="{{ route('people.skills', $person) }}" role="group"
+                                aria-labelledby="alone-{{ $person->id }}" class="flex flex-wrap items-center gap-x-6 gap-y-2">@csrf @method('put')
+                                @foreach (Hakama\Plan\Skill::cases() as $skill)
+                                    <label class="flex min-h-11 items-center gap-2"><input type="checkbox" name="skills[]" value="{{ $skill->value }}"
+                                        @checked(in_array($skill->value, $person->skills ?? [], true))>{{ Words::say($skill->label()) }}</label>
+                                @endforeach
+                                <button type="submit" class="btn btn-small">{{ __('people.show.save') }}<span
+                                    class="sr-only">: {{ $person->name }}</span></button>
+                            </form>
+                        </td>
+                    </tr>
+                @endforeach
+            </tbody>
+        </table>
+    </section>
     <div class="mt-6 grid grid-cols-1 gap-10 lg:grid-cols-2">
         <section>
             <h2 class="mb-2">{{ __('people.show.add_people') }}</h2>

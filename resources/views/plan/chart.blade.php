@@ -151,13 +151,11 @@
                         <path class="held"
                             d="M{{ $n($bar->freeX) }} {{ $n($bandY + $bandH / 2) }}H{{ $n($bar->edges->changeoverX) }}"
                             stroke="#8a5a0c" stroke-width="2"
-                            stroke-dasharray="{{ $bar->placed->wait === Hakama\Plan\Wait::Hands ? '1 4' : '8 3' }}" />
+                            stroke-dasharray="{{ $bar->placed->wait->isForPeople() ? '1 4' : '8 3' }}" />
                         @if ($bar->edges->changeoverX - $bar->freeX > 90)
                             <text x="{{ $n($bar->freeX + 4) }}" y="{{ $n($bandY + $bandH / 2 - 5) }}"
-                                font-size="11.5">{{ $clip($bar->placed->wait->value === 'hands'
-                                    ? __('plan.chart.waiting_for_people') : __('plan.chart.waiting_for', [
-                                        'frame' => $b->batch->equipment->frame,
-                                    ]),
+                                font-size="11.5">{{ $clip(
+                                    App\Foundation\Words\Words::say($bar->placed->wait->label($b->batch->equipment->frame)),
                                     $bar->edges->changeoverX - $bar->freeX - 6, 6.2) }}</text>
                         @endif
                     @endif

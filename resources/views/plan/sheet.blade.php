@@ -48,6 +48,24 @@
     @if ($people !== [])
         <p class="mb-1 text-sm">{{ implode('; ', $people) }}.</p>
     @endif
+    @foreach ($short as [$one, $skill, $who])
+        <p class="mb-1 text-sm">
+            @if ($one->waiting !== [])
+                {{ __('plan.sheet.batches_wait_for_somebody_who_may', [
+                    'count' => count($one->waiting),
+                    'skill' => $skill,
+                    'code' => $one->waiting[0]->batch->id,
+                    'time' => App\Foundation\Clock\ShopClock::words($at($one->waiting[0]->changeoverStart)),
+                ]) }}
+            @endif
+            @if ($one->never !== [])
+                {{ __('plan.sheet.nobody_who_may_is_in_long_enough', ['skill' => $skill, 'codes' => implode(', ', $one->never)]) }}
+            @endif
+            @if ($who !== null)
+                {{ __('plan.sheet.has_practised_most', ['who' => $who]) }}
+            @endif
+        </p>
+    @endforeach
     <p id="consequence" class="mb-2 min-h-6 text-sm" role="status">{{ $said }}</p>
     @include('plan.chart', ['live' => true])
     <p class="my-3 text-sm text-soft">{{ __('plan.sheet.striped_changeover_shaded_hooping_of_the') }} <kbd class="ms-0">{{ __('plan.sheet.shift') }}</kbd> {{ __('plan.sheet.with_an_arrow_key_enter_on') }}</p>
