@@ -278,10 +278,31 @@ final class PlanPagesTest extends BrowserTestCase
         $this->visit('/plan');
         $this->sees('for somebody who may do caps alone');
         // An owner ticks another, and it goes on.
-        $this->mayAlone('Maren', 'caps', 'lettering');
-        $this->sees('Maren may do alone: caps, names.');
+        $this->mayAlone('Ilse', 'caps', 'lettering');
+        $this->sees('Ilse may do alone: caps, names.');
         $this->visit('/plan');
         self::assertStringNotContainsString('somebody who may do', $this->text());
+        foreach (['Ilse', 'Odo'] as $name) {
+            $this->mayAlone($name, 'caps', 'lettering');
+            $this->sees("{$name} is not signed off for anything.");
+        }
+    }
+
+    #[Test]
+    public function a_shift_is_handed_over_on_one_page_that_is_printed(): void
+    {
+        $this->visit('/floor/board');
+        $this->keys('u');
+        $this->sees('Hand-over, Wednesday 4 March');
+        foreach (['At the machines', 'Due by the end of the next working day', 'Missing', 'What went wrong'] as $part) {
+            self::assertStringContainsString($part, $this->text());
+        }
+        self::assertStringContainsString('piece spoiled', $this->text(), 'by the log of the morning');
+        $this->browser->executeScript('window.print = () => document.title = "printed"');
+        $this->keys('p');
+        $this->browser->wait(8, 100)->until(fn(): bool => $this->browser->getTitle() === 'printed', 'p prints it');
+        $this->keys('b');
+        $this->sees('All machines');
     }
 
     #[Test]
