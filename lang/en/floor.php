@@ -255,7 +255,15 @@ return [
         'counted' => '{code}, {piece}: counted at {time}',
         'spoiled' => '{code}, {piece}: spoiled at {time}',
     ],
-    'hand_over' => [
+    'shift_stage' => [
+        'preflight' => 'check before the first load',
+        'ready' => 'ready',
+        'sewing' => 'sewing',
+        'halted' => 'halted',
+        'sewn' => 'sewn, to count',
+        'finished' => 'done',
+    ],
+    'shift' => [
         'title' => 'Hand over the shift',
         'heading' => 'Hand-over, {now}',
         'since' => 'For the next shift: what runs, what is due, what went wrong since {since}.',
@@ -265,14 +273,6 @@ return [
         'machine' => 'Machine',
         'batch' => 'Batch',
         'stage' => 'Now',
-        'stages' => [
-            'preflight' => 'check before the first load',
-            'ready' => 'ready',
-            'sewing' => 'sewing',
-            'halted' => 'halted',
-            'sewn' => 'sewn, to count',
-            'finished' => 'done',
-        ],
         'done' => 'Done',
         'hooped' => 'Hooped',
         'ends' => 'Ends',

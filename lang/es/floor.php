@@ -255,7 +255,15 @@ return [
         'counted' => '{code}, {piece}: contada {time}',
         'spoiled' => '{code}, {piece}: estropeada {time}',
     ],
-    'hand_over' => [
+    'shift_stage' => [
+        'preflight' => 'control antes de la primera carga',
+        'ready' => 'lista',
+        'sewing' => 'bordando',
+        'halted' => 'parada',
+        'sewn' => 'bordado, por contar',
+        'finished' => 'terminado',
+    ],
+    'shift' => [
         'title' => 'Entregar el turno',
         'heading' => 'Entrega de turno, {now}',
         'since' => 'Para el turno siguiente: qué está en marcha, qué vence y qué salió mal desde {since}.',
@@ -265,14 +273,6 @@ return [
         'machine' => 'Máquina',
         'batch' => 'Lote',
         'stage' => 'Ahora',
-        'stages' => [
-            'preflight' => 'control antes de la primera carga',
-            'ready' => 'lista',
-            'sewing' => 'bordando',
-            'halted' => 'parada',
-            'sewn' => 'bordado, por contar',
-            'finished' => 'terminado',
-        ],
         'done' => 'Hechas',
         'hooped' => 'Montadas',
         'ends' => 'Termina',

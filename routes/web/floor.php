@@ -9,7 +9,7 @@ use App\Floor\Http\FinderController;
 use App\Floor\Http\FinishController;
 use App\Floor\Http\FloorController;
 use App\Floor\Http\FloorEventController;
-use App\Floor\Http\HandOverController;
+use App\Floor\Http\ShiftController;
 use App\Floor\Http\TagController;
 use App\Foundation\Http\PeekSession;
 use App\People\Ability;
@@ -31,7 +31,7 @@ Route::get('/floor/bench', [BenchController::class, 'show'])->name('floor.bench'
 Route::post('/floor/bench/places/{kept}', [BenchController::class, 'right'])
     ->name('floor.bench.right')->can(Ability::Operate)
     ->whereNumber('kept');
-Route::get('/floor/hand-over', HandOverController::class)->name('floor.hand-over')->can(Ability::Look);
+Route::get('/floor/shift', ShiftController::class)->name('floor.shift')->can(Ability::Look);
 Route::get('/floor/finder', FinderController::class)->name('floor.finder')->can(Ability::Look);
 Route::get('/orders/{order}/tags', [TagController::class, 'labels'])->name('orders.tags')->can(Ability::Look);
 Route::get('/orders/{order}/labels.pdf', [TagController::class, 'pdf'])->name('orders.labels')->can(Ability::Look);

@@ -18,7 +18,7 @@ final class LongWordsTest extends BrowserTestCase
 {
     private const PAGES = [
         '/orders', '/orders/new', '/orders/1004', '/artwork', '/artwork/1', '/setup', '/setup/7', '/needles/M2', '/plan',
-        '/plan/batches/B-106', '/floor/M2', '/floor/board', '/floor/hand-over', '/books', '/shop', '/shop/threads', '/shop/people',
+        '/plan/batches/B-106', '/floor/M2', '/floor/board', '/floor/shift', '/books', '/shop', '/shop/threads', '/shop/people',
     ];
 
     /** What has words of its own, is to be seen, and shows less of them than there is. */

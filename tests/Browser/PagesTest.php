@@ -61,7 +61,7 @@ final class PagesTest extends BrowserTestCase
                 '/floor/cards/B-107',
                 '/floor/finish',
                 '/floor/board',
-                '/floor/hand-over',
+                '/floor/shift',
                 '/floor/bench',
                 '/floor/tags',
                 '/orders/1006/tags',

@@ -11,7 +11,7 @@
     </x-slot:say>
     <div class="mb-3 flex flex-wrap items-baseline gap-4">
         <h1>{{ __('floor.board.all_machines') }}</h1>
-        <a class="ms-auto" href="{{ route('floor.hand-over') }}" data-key="u">{{ __('floor.board.hand_over') }} <kbd>u</kbd></a>
+        <a class="ms-auto" href="{{ route('floor.shift') }}" data-key="u">{{ __('floor.board.hand_over') }} <kbd>u</kbd></a>
         <a href="{{ route('floor.finish') }}" data-key="f">{{ __('floor.board.finishing') }} <kbd>f</kbd></a>
         <a href="{{ route('floor.show') }}" data-key="b">{{ __('floor.board.at_the_machine') }} <kbd>b</kbd></a>
     </div>

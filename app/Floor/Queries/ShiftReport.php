@@ -24,7 +24,7 @@ use stdClass;
  * What one shift tells the next: what runs and what is hooped, what comes next on each machine, what is due until the end
  * of the next working day, what is missing, what went wrong and what was said. It reads, and writes nothing.
  */
-final readonly class HandOver
+final readonly class ShiftReport
 {
     /** So many days back a working day is looked for. */
     private const FAR = 14;

@@ -11,14 +11,14 @@ use PHPUnit\Framework\Attributes\Test;
 use Tests\Feature\FeatureTestCase;
 
 /** What one shift tells the next: it says what is on the log, the plan and the calendar, and nothing else. */
-final class HandOverTest extends FeatureTestCase
+final class ShiftReportTest extends FeatureTestCase
 {
     #[Test]
     public function it_says_what_runs_what_is_hooped_what_is_due_and_what_went_wrong(): void
     {
         $order = self::running('M1');
         $batch = self::batchOf($order);
-        $page = preg_replace('/\s+/', ' ', strip_tags((string) $this->get('/floor/hand-over')->assertOk()->getContent())) ?? '';
+        $page = preg_replace('/\s+/', ' ', strip_tags((string) $this->get('/floor/shift')->assertOk()->getContent())) ?? '';
         self::assertStringContainsString("{$batch->code} ", $page);
         self::assertStringContainsString('5 / 16', $page, 'five of sixteen are done');
         $next = self::board()->timetable()->on('M1')[1];
@@ -46,7 +46,7 @@ final class HandOverTest extends FeatureTestCase
             'recorded_at' => CarbonImmutable::now()->subDays(30),
         ]);
         self::outdate();
-        $this->get('/floor/hand-over')
+        $this->get('/floor/shift')
             ->assertSeeText("M1, {$batch->code}: stop for handwork, 3 times (Maren, Odo)")
             ->assertSeeText('“tension looked at, the path was clean”')
             ->assertDontSeeText('of last month');
@@ -59,9 +59,9 @@ final class HandOverTest extends FeatureTestCase
         DB::listen(static function () use (&$queries): void {
             $queries++;
         });
-        $this->get('/floor/board')->assertOk()->assertSee('/floor/hand-over');
+        $this->get('/floor/board')->assertOk()->assertSee('/floor/shift');
         $queries = 0;
-        $this->get('/floor/hand-over')->assertOk();
+        $this->get('/floor/shift')->assertOk();
         self::assertLessThanOrEqual(13, $queries);
     }
 }
