@@ -3,7 +3,7 @@
 @use('App\Foundation\Words\Words')
 @use('Hakama\Floor\SpoilCause')
 {{-- What one shift tells the next: a page, and one sheet of paper. --}}
-<x-layout station="floor" :title="__('floor.shift.title')">
+<x-layout station="floor" :title="__('floor.shift.title')" :floor="true">
     <x-slot:say>{{ __('floor.shift.since', ['since' => ShopClock::words($report->since)]) }}</x-slot:say>
     <p class="noprint mb-4 flex flex-wrap gap-3"><button type="button" class="btn btn-main" data-print
             data-key="p">{{ __('floor.shift.print') }} <kbd>p</kbd></button>
