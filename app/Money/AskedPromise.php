@@ -35,8 +35,8 @@ final readonly class AskedPromise
             }
             $stitches = $design->stitches->likely;
             $work = [
-                $this->estimate->sewing($this->board, $stitches, $design->colours, $frame->code),
-                $this->estimate->equipment($design->colours, $frame->code),
+                $this->estimate->sewing($this->board, $stitches, $design->colours, $frame),
+                $this->estimate->equipment($design->colours, $frame),
                 $asked->pieces,
                 $stitches,
             ];

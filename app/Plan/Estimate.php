@@ -13,16 +13,16 @@ use Hakama\Machine\Driver;
 use Hakama\Machine\RunTime;
 use Hakama\Plan\BatchSewing;
 use Hakama\Plan\Equipment;
+use Hakama\Plan\Skill;
 
 /** How long an artwork would sew of which nobody has a tape yet, from its stitches and colours. */
 final readonly class Estimate
 {
     public function __construct(private House $house) {}
 
-    public function sewing(PlanBoard $board, int $stitches, int $colours, string $frameCode): BatchSewing
+    public function sewing(PlanBoard $board, int $stitches, int $colours, Frame $frame): BatchSewing
     {
         $rules = $this->house->rules();
-        $frame = $board->frames()->firstOrFail(static fn(Frame $frame): bool => $frame->code === $frameCode);
         $isCap = $frame->driver === Driver::Cap;
         $seconds = [];
         foreach ($board->machines() as $machine) {
@@ -41,13 +41,14 @@ final readonly class Estimate
     }
 
     /** Its threads are on no machine: that is the careful guess. */
-    public function equipment(int $colours, string $frame): Equipment
+    public function equipment(int $colours, Frame $frame): Equipment
     {
         return new Equipment(
             array_map(static fn(int $colour): string => __('plan.estimate.its_colour', [
                 'colour' => $colour,
             ]), range(1, max(1, $colours))),
-            $frame,
+            $frame->code,
+            skills: array_column(Skill::wantedBy($frame->driver, false), 'value'),
         );
     }
 

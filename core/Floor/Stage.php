@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace Hakama\Floor;
 
+use Hakama\Words\Text;
+
 /** Where a machine stands in its batch. */
 enum Stage: string
 {
@@ -13,6 +15,11 @@ enum Stage: string
     case Halted = 'halted';
     case Sewn = 'sewn';
     case Finished = 'finished';
+
+    public function label(): Text
+    {
+        return new Text("floor.stage.{$this->value}");
+    }
 
     /**
      * What somebody at the machine can touch, and where it leads. Where a controller tells what it does, a hand does not

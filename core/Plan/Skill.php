@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Hakama\Plan;
 
 use Hakama\Machine\Driver;
+use Hakama\Machine\FrameKind;
 use Hakama\Words\Text;
 
 /** What not everybody may set up and run alone. A skill that nobody was signed off for everybody may do. */
@@ -31,6 +32,16 @@ enum Skill: string
         };
 
         return $hasLettering ? [...$wanted, self::Lettering] : $wanted;
+    }
+
+    /** The kind of frame in which it is practised; null where no frame is its own. */
+    public function frameKind(): ?FrameKind
+    {
+        return match ($this) {
+            self::Caps => FrameKind::Cap,
+            self::Clamps => FrameKind::Clamp,
+            self::Lettering => null,
+        };
     }
 
     public function label(): Text

@@ -133,11 +133,11 @@ final readonly class Workload
     /**
      * Those who may tend a batch, for each skill that it wants and not everybody has.
      *
-     * @return list<Hands>
+     * @return array<array-key, Hands> by skill
      */
     public function able(BatchJob $batch): array
     {
-        return array_values(array_intersect_key($this->people->able, array_flip($batch->equipment->skills)));
+        return array_intersect_key($this->people->able, array_flip($batch->equipment->skills));
     }
 
     /** What it takes a machine to change drivers: its own time where it has one, else the house's. */

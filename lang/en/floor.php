@@ -82,7 +82,6 @@ return [
         'for_batch' => 'for {code}: {wants}',
     ],
     'board_rows' => [
-        'check_before_the_first_load' => 'check before the first load',
         'nothing_to_do' => 'nothing to do',
         'after_its_due_time' => ', after its due time',
         'batch_ends' => 'batch ends {ends}{value}',
@@ -93,11 +92,6 @@ return [
         'nothing_now' => 'nothing now',
         'to_keep_the_machines_sewing_in' => 'To keep the machines sewing, in this order',
         'nothing_finish_the_sewn_pieces' => 'Nothing: finish the sewn pieces.',
-        'ready' => 'ready',
-        'sewing' => 'sewing',
-        'halted' => 'halted',
-        'sewn' => 'sewn',
-        'done' => 'done',
     ],
     'bobbin' => [
         'change_now' => 'The bobbin holds {left} m and a {unit, select, frame {frame} other {piece}} takes {takes}: change it now.',
@@ -255,12 +249,12 @@ return [
         'counted' => '{code}, {piece}: counted at {time}',
         'spoiled' => '{code}, {piece}: spoiled at {time}',
     ],
-    'shift_stage' => [
+    'stage' => [
         'preflight' => 'check before the first load',
         'ready' => 'ready',
         'sewing' => 'sewing',
         'halted' => 'halted',
-        'sewn' => 'sewn, to count',
+        'sewn' => 'sewn',
         'finished' => 'done',
     ],
     'shift' => [
@@ -286,7 +280,10 @@ return [
         'blanks_short' => '{code}: {count, plural, one {# blank} other {# blanks}} short, {garment}',
         'trouble' => 'What went wrong',
         'no_trouble' => 'No thread breaks, stops or spoiled pieces.',
-        'times' => '{machine}, {batch}: {what}{has, select, yes {, {cause}} other {}}, {times, plural, one {once} other {# times}}{by, select, yes { ({who})} other {}}',
+        'no_cause' => 'cause not given',
+        'somebody' => 'Somebody',
+        'times' => '{machine}, {batch}: {what}, {times, plural, one {once} other {# times}}{by, select, yes { ({who})} other {}}',
+        'spoiled' => '{machine}, {batch}: {times, plural, one {# piece} other {# pieces}} spoiled, {cause}{by, select, yes { ({who})} other {}}',
         'said' => 'Who said and changed what',
     ],
     'event' => [

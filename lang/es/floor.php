@@ -82,7 +82,6 @@ return [
         'for_batch' => 'para {code}: {wants}',
     ],
     'board_rows' => [
-        'check_before_the_first_load' => 'comprueba antes de la primera carga',
         'nothing_to_do' => 'nada que hacer',
         'after_its_due_time' => ', pasada su fecha',
         'batch_ends' => 'el lote acaba {ends}{value}',
@@ -93,11 +92,6 @@ return [
         'nothing_now' => 'nada por ahora',
         'to_keep_the_machines_sewing_in' => 'Para que las máquinas no paren, en este orden',
         'nothing_finish_the_sewn_pieces' => 'Nada: acaba las piezas bordadas.',
-        'ready' => 'lista',
-        'sewing' => 'bordando',
-        'halted' => 'parada',
-        'sewn' => 'bordada',
-        'done' => 'terminada',
     ],
     'bobbin' => [
         'change_now' => 'La canilla tiene {left} m y {unit, select, frame {un bastidor} other {una pieza}} gasta {takes}: cámbiala ya.',
@@ -255,13 +249,13 @@ return [
         'counted' => '{code}, {piece}: contada {time}',
         'spoiled' => '{code}, {piece}: estropeada {time}',
     ],
-    'shift_stage' => [
+    'stage' => [
         'preflight' => 'control antes de la primera carga',
         'ready' => 'lista',
         'sewing' => 'bordando',
         'halted' => 'parada',
-        'sewn' => 'bordado, por contar',
-        'finished' => 'terminado',
+        'sewn' => 'bordada',
+        'finished' => 'terminada',
     ],
     'shift' => [
         'title' => 'Entregar el turno',
@@ -286,7 +280,10 @@ return [
         'blanks_short' => '{code}: {count, plural, one {falta # prenda} other {faltan # prendas}}, {garment}',
         'trouble' => 'Qué salió mal',
         'no_trouble' => 'Ni roturas de hilo ni paradas ni piezas estropeadas.',
-        'times' => '{machine}, {batch}: {what}{has, select, yes {, {cause}} other {}}, {times, plural, one {una vez} other {# veces}}{by, select, yes { ({who})} other {}}',
+        'no_cause' => 'sin causa indicada',
+        'somebody' => 'Alguien',
+        'times' => '{machine}, {batch}: {what}, {times, plural, one {una vez} other {# veces}}{by, select, yes { ({who})} other {}}',
+        'spoiled' => '{machine}, {batch}: {times, plural, one {# pieza estropeada} other {# piezas estropeadas}}, {cause}{by, select, yes { ({who})} other {}}',
         'said' => 'Quién dijo y cambió qué',
     ],
     'event' => [

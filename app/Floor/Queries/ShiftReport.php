@@ -15,6 +15,8 @@ use Carbon\CarbonImmutable;
 use Hakama\Calendar\Day;
 use Hakama\Calendar\WorkCalendar;
 use Hakama\Floor\EventKind;
+use Hakama\Floor\Mishap;
+use Hakama\Floor\SpoilCause;
 use Hakama\House\HouseRules;
 use Hakama\Plan\Placed;
 use Illuminate\Support\Collection;
@@ -34,12 +36,12 @@ final readonly class ShiftReport
     private const LINES = 40;
 
     /**
-     * @param CarbonImmutable                 $since   when the shift began that hands over
+     * @param CarbonImmutable                 $since   when the working day began that is handed over
      * @param array<string, Placed>           $next    machine => what it sews after what it has
      * @param list<array{Placed, OpenBatch, float|null}> $due  the soonest first, each with the share in which it is kept
      * @param list<OpenBatch>                 $short   of blanks
      * @param list<string>                    $people  who is away, or in as well
-     * @param Collection<int, stdClass>       $trouble machine, batch, kind, cause, times, who
+     * @param list<Mishap>                    $trouble
      * @param Collection<int, FloorEvent>     $said    with a reason
      * @param Collection<int, Change>         $changes
      */
@@ -50,7 +52,7 @@ final readonly class ShiftReport
         public array $due,
         public array $short,
         public array $people,
-        public Collection $trouble,
+        public array $trouble,
         public Collection $said,
         public Collection $changes,
     ) {}
@@ -124,27 +126,30 @@ final readonly class ShiftReport
         return $now;
     }
 
-    /** @return Collection<int, stdClass> what most befell first */
-    private static function trouble(CarbonImmutable $since): Collection
+    /** @return list<Mishap> */
+    private static function trouble(CarbonImmutable $since): array
     {
-        return FloorEvent::query()
+        $told = FloorEvent::query()
             ->join('machines as m', 'm.id', '=', 'floor_events.machine_id')
             ->join('batches as b', 'b.id', '=', 'floor_events.batch_id')
             ->where('recorded_at', '>=', $since)
-            ->whereIn('kind', [
-                EventKind::ThreadBroke,
-                EventKind::Stopped,
-                EventKind::HandStop,
-                EventKind::PieceSpoiled,
-                EventKind::PieceRejected,
-            ])
+            ->whereIn('kind', Mishap::kinds())
             ->groupBy('m.code', 'b.code', 'kind', 'cause')
+            ->orderBy('m.code')
             ->select(['m.code as machine', 'b.code as batch', 'kind', 'cause'])
-            ->selectRaw('count(*) as times, group_concat(distinct nullif(who, \'\') order by who separator \', \') as who')
-            ->orderByDesc('times')
-            ->orderBy('machine')
-            ->limit(self::LINES)
+            ->selectRaw('count(*) as times, sum(piece_count) as spoiled, json_arrayagg(distinct who order by who) as who')
             ->toBase()
-            ->get();
+            ->get()
+            ->map(static fn(stdClass $row): array => [
+                $row->machine,
+                $row->batch,
+                EventKind::from($row->kind),
+                SpoilCause::tryFrom((string) $row->cause),
+                (int) $row->times,
+                (int) $row->spoiled,
+                array_values(array_diff(json_decode((string) $row->who, true, flags: JSON_THROW_ON_ERROR), [''])),
+            ]);
+
+        return array_slice(Mishap::all(array_values($told->all())), 0, self::LINES);
     }
 }

@@ -34,28 +34,19 @@ final readonly class AskController
     {
         $answers = [];
         if ($request->stitches() !== null) {
+            $frame = $board->frames()->firstOrFail('code', $request->frame());
             $answers = $this->answers(
                 $board,
-                $estimate->sewing($board, $request->stitches(), $request->colours(), $request->frame()),
-                $estimate->equipment($request->colours(), $request->frame()),
+                $estimate->sewing($board, $request->stitches(), $request->colours(), $frame),
+                $estimate->equipment($request->colours(), $frame),
                 $request,
             );
         } elseif ($request->like() !== null) {
             $model = $board->workload()->batches[$request->like()];
             $answers = $this->answers(
                 $board,
-                new BatchSewing(
-                    $model->sewing->sewS,
-                    $model->sewing->hoopS,
-                    $model->sewing->swapS,
-                    $model->sewing->framesPerHead,
-                ),
-                new Equipment(
-                    $model->equipment->threads,
-                    $model->equipment->frame,
-                    needle: $model->equipment->needle,
-                    design: $model->equipment->design,
-                ),
+                $model->sewing,
+                $model->equipment,
                 $request,
             );
         }

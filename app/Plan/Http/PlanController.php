@@ -166,11 +166,16 @@ final readonly class PlanController
     /** @return list<array{SkillShortage, string, string|null}> what is short, in words, and who has practised it most */
     private static function short(Timetable $timetable): array
     {
-        return array_map(static function (SkillShortage $one): array {
-            $skill = Skill::from($one->skill);
+        $short = SkillShortage::all($timetable);
+        $who = MostPractised::without(
+            array_map(static fn(SkillShortage $one): Skill => Skill::from($one->skill), $short),
+        );
 
-            return [$one, Words::say($skill->words()), MostPractised::without($skill)];
-        }, SkillShortage::all($timetable));
+        return array_map(static fn(SkillShortage $one): array => [
+            $one,
+            Words::say(Skill::from($one->skill)->words()),
+            $who[$one->skill] ?? null,
+        ], $short);
     }
 
     private static function zoom(Request $request): Zoom

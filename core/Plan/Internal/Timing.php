@@ -249,13 +249,12 @@ final class Timing
         if (! self::tend($this->workload->hands, $wanted, $running)) {
             return Wait::Hands;
         }
-        foreach ($wanted->batch->equipment->skills as $skill) {
-            $able = $this->workload->people->able[$skill] ?? null;
+        foreach ($this->workload->able($wanted->batch) as $skill => $able) {
             $alike = array_filter(
                 $running,
-                static fn(Placed $other): bool => in_array($skill, $other->batch->equipment->skills, true),
+                static fn(Placed $other): bool => in_array((string) $skill, $other->batch->equipment->skills, true),
             );
-            if ($able !== null && ! self::tend($able, $wanted, $alike)) {
+            if (! self::tend($able, $wanted, $alike)) {
                 return Wait::Able;
             }
         }

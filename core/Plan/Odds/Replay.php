@@ -31,7 +31,7 @@ final class Replay
     private array $held = [];
     /** @var list<int> frame => how many there are */
     private array $stock = [];
-    /** @var list<array<string, Hands>> batch => skill => those who have it, where not everybody has */
+    /** @var list<array<array-key, Hands>> batch => skill => those who have it, where not everybody has */
     private array $able = [];
     private readonly Workload $workload;
 
@@ -52,10 +52,7 @@ final class Replay
         foreach ($plan->placed as $i => $placed) {
             $this->frame[] = $numbers[$placed->batch->equipment->frame];
             $this->held[] = $this->workload->lanes[$placed->machine]->heads * $placed->batch->sewing->framesPerHead;
-            $this->able[] = array_intersect_key(
-                $this->workload->people->able,
-                array_flip($placed->batch->equipment->skills),
-            );
+            $this->able[] = $this->workload->able($placed->batch);
             $rank[$placed->batch->id] = $i;
         }
         foreach ($plan->sequence->batches as $machine => $batches) {

@@ -27,17 +27,7 @@
                 <td class="whitespace-nowrap">{{ Dates::dateTime($change->made_at) }}</td>
                 <td>{{ $change->who === '' ? __('common.change_table.not_set') : $change->who }}</td>
                 @if ($thing)
-                    <td><span class="text-sm text-soft">{{ __('common.change_kind.'.$change->kind) }}</span>
-                        @if ($change->kind === 'order')
-                            <a href="{{ url('/orders/' . $change->thing) }}">{{ $change->thing }}</a>
-                        @elseif ($change->kind === 'rule')
-                            <a href="{{ route('shop.show') }}#{{ $change->thing }}">{{ Lang::has("rules.{$change->thing}.label") ? __("rules.{$change->thing}.label") : $change->thing }}</a>
-                        @elseif ($change->kind === 'setup')
-                            <a href="{{ url('/setup/' . $change->thing) }}">{{ __('common.change_table.its_setup') }}</a>
-                        @else
-                            {{ $change->thing }}
-                        @endif
-                    </td>
+                    <td><x-change-thing :change="$change" /></td>
                 @endif
                 <td>{{ $change->what }}</td>
                 <td class="text-sm">

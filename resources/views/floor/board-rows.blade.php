@@ -1,13 +1,5 @@
 @php
     use Hakama\Floor\Stage;
-    $stages = [
-        Stage::Preflight->value => __('floor.board_rows.check_before_the_first_load'),
-        Stage::Ready->value => __('floor.board_rows.ready'),
-        Stage::Sewing->value => __('floor.board_rows.sewing'),
-        Stage::Halted->value => __('floor.board_rows.halted'),
-        Stage::Sewn->value => __('floor.board_rows.sewn'),
-        Stage::Finished->value => __('floor.board_rows.done'),
-    ];
 @endphp
 <div class="grid grid-cols-1 gap-4 md:grid-cols-3">
     @foreach ($board->rows as $row)
@@ -25,7 +17,7 @@
             <p class="flex items-baseline gap-3"><a class="big no-underline"
                     href="{{ route('floor.show', $row->machine) }}">{{ $row->machine->code }}</a><span
                     class="ms-auto text-end">{{ $row->now === null
-                        ? __('floor.board_rows.nothing_to_do') : $stages[$row->now->stage->value] }}</span>
+                        ? __('floor.board_rows.nothing_to_do') : App\Foundation\Words\Words::say($row->now->stage->label()) }}</span>
             </p>
             @if ($row->now !== null)
                 <p class="mt-2 truncate font-semibold">{{ $row->batch->design->name }}</p>

@@ -1,7 +1,6 @@
 @use('App\Foundation\Clock\ShopClock')
 @use('App\Foundation\Words\Dates')
 @use('App\Foundation\Words\Words')
-@use('Hakama\Floor\SpoilCause')
 {{-- What one shift tells the next: a page, and one sheet of paper. --}}
 <x-layout station="floor" :title="__('floor.shift.title')" :floor="true">
     <x-slot:say>{{ __('floor.shift.since', ['since' => ShopClock::words($report->since)]) }}</x-slot:say>
@@ -31,7 +30,7 @@
                         <td colspan="5">{{ __('floor.board_rows.nothing_to_do') }}</td>
                     @else
                         <td><strong>{{ $row->batch->code }}</strong> {{ $row->batch->design->name }}</td>
-                        <td>{{ __("floor.shift_stage.{$row->now->stage->value}") }}{{ $row->run->load->haltedBy === null
+                        <td>{{ Words::say($row->now->stage->label()) }}{{ $row->run->load->haltedBy === null
                             ? '' : ': '.__("floor.event.{$row->run->load->haltedBy->value}") }}</td>
                         <td class="num">{{ $row->run->done }} / {{ $row->run->pieces }}</td>
                         <td class="num">{{ count($row->run->hooped) }}</td>
@@ -90,20 +89,19 @@
         </ul>
     @endif
     <h2 class="mb-1 mt-6">{{ __('floor.shift.trouble') }}</h2>
-    @if ($report->trouble->isEmpty())
+    @if ($report->trouble === [])
         <p>{{ __('floor.shift.no_trouble') }}</p>
     @else
         <ul class="list-disc ps-5">
             @foreach ($report->trouble as $one)
-                <li>{{ __('floor.shift.times', [
+                <li>{{ __($one->halt === null ? 'floor.shift.spoiled' : 'floor.shift.times', [
                     'machine' => $one->machine,
                     'batch' => $one->batch,
-                    'what' => __("floor.event.{$one->kind}"),
-                    'cause' => Words::say(SpoilCause::tryFrom((string) $one->cause)?->label()),
-                    'has' => $one->cause === null ? 'no' : 'yes',
-                    'times' => (int) $one->times,
-                    'who' => (string) $one->who,
-                    'by' => (string) $one->who === '' ? 'no' : 'yes',
+                    'what' => $one->halt === null ? '' : __("floor.event.{$one->halt->value}"),
+                    'cause' => $one->cause === null ? __('floor.shift.no_cause') : Words::say($one->cause->label()),
+                    'times' => $one->times,
+                    'who' => implode(', ', $one->who),
+                    'by' => $one->who === [] ? 'no' : 'yes',
                 ]) }}</li>
             @endforeach
         </ul>
@@ -112,11 +110,12 @@
         <h2 class="mb-1 mt-6">{{ __('floor.shift.said') }}</h2>
         <ul class="list-disc ps-5">
             @foreach ($report->said as $one)
-                <li>{{ Dates::time($one->recorded_at) }} <strong>{{ $one->who }}</strong>, {{ $one->machine->code }},
+                <li>{{ Dates::time($one->recorded_at) }} <strong>{{ $one->who === '' ? __('floor.shift.somebody') : $one->who }}</strong>, {{ $one->machine->code }},
                     {{ $one->batch->code }}: “{{ $one->reason }}”</li>
             @endforeach
             @foreach ($report->changes as $one)
-                <li>{{ Dates::time($one->made_at) }} <strong>{{ $one->who }}</strong> {{ $one->thing }}: {{ $one->what }}</li>
+                <li>{{ Dates::time($one->made_at) }} <strong>{{ $one->who === '' ? __('floor.shift.somebody') : $one->who }}</strong>,
+                    <x-change-thing :change="$one" />: {{ $one->what }}</li>
             @endforeach
         </ul>
     @endif

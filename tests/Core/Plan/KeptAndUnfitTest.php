@@ -163,38 +163,14 @@ final class KeptAndUnfitTest extends TestCase
     private static function cheapest(Workload $workload): ?float
     {
         $least = null;
-        foreach (self::orders(array_keys($workload->batches)) as $order) {
-            for ($cut = 0; $cut <= count($order); $cut++) {
-                $timed = Timetable::of($workload, new Sequence([
-                    'M1' => array_slice($order, 0, $cut),
-                    'M2' => array_slice($order, $cut),
-                ]));
-                if ($timed->unplaced === []) {
-                    $least = min($least ?? INF, $timed->totals->cost);
-                }
+        foreach (AllOrders::onTwo(array_keys($workload->batches)) as $sequence) {
+            $timed = Timetable::of($workload, $sequence);
+            if ($timed->unplaced === []) {
+                $least = min($least ?? INF, $timed->totals->cost);
             }
         }
 
         return $least;
-    }
-
-    /**
-     * @param list<string> $of
-     *
-     * @return iterable<list<string>>
-     */
-    private static function orders(array $of): iterable
-    {
-        if ($of === []) {
-            yield [];
-        }
-        foreach ($of as $i => $first) {
-            $rest = $of;
-            unset($rest[$i]);
-            foreach (self::orders(array_values($rest)) as $order) {
-                yield [$first, ...$order];
-            }
-        }
     }
 
     /** @param array<string, list<Unfit>> $unfit */

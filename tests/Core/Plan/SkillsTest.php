@@ -50,8 +50,8 @@ final class SkillsTest extends TestCase
     #[Test]
     public function as_a_hand_works_it_out(): void
     {
-        // One who may do caps is in for the first two hours and from the fourth on. A cap takes a changeover of 180 s and
-        // four loads of 100 s; the long one twenty loads, 2 180 s.
+        // One who may do caps is in for the first two hours and from the fourth on. A cap takes a changeover of 180 s
+        // and four loads of 100 s; the long one twenty loads, 2 180 s.
         $workload = self::shop(Hands::able(0, 1, [[0, 2 * self::HOUR, 1], [4 * self::HOUR, 20 * self::HOUR, 1]]), [
             'A' => 4, 'B' => 4, 'long' => 61, 'flat' => 4,
         ]);
@@ -83,7 +83,7 @@ final class SkillsTest extends TestCase
             mt_srand(4200 + $seed);
             $workload = self::withSkills(RandomWorkload::of(3 + $seed % 2, 2, hands: 2, goes: $seed % 3 === 0));
             $least = INF;
-            foreach (self::sequences(array_keys($workload->batches)) as $sequence) {
+            foreach (AllOrders::onTwo(array_keys($workload->batches)) as $sequence) {
                 $plan = Timetable::of($workload, $sequence);
                 if ($plan->unplaced !== []) {
                     continue;
@@ -223,37 +223,6 @@ final class SkillsTest extends TestCase
         return $starts;
     }
 
-    /**
-     * @param list<string> $of
-     *
-     * @return iterable<Sequence>
-     */
-    private static function sequences(array $of): iterable
-    {
-        foreach (self::orders($of) as $order) {
-            for ($cut = 0; $cut <= count($order); $cut++) {
-                yield new Sequence(['M1' => array_slice($order, 0, $cut), 'M2' => array_slice($order, $cut)]);
-            }
-        }
-    }
-
-    /**
-     * @param list<string> $of
-     *
-     * @return iterable<list<string>>
-     */
-    private static function orders(array $of): iterable
-    {
-        if ($of === []) {
-            yield [];
-        }
-        foreach ($of as $i => $first) {
-            foreach (self::orders(array_values(array_diff_key($of, [$i => 1]))) as $order) {
-                yield [$first, ...$order];
-            }
-        }
-    }
-
     /** About two of three batches want somebody who may do caps: one or two are in for most of each day. */
     private static function withSkills(Workload $workload): Workload
     {
@@ -296,7 +265,8 @@ final class SkillsTest extends TestCase
     /** @param array<string, int> $pieces of each batch; all but the flat one want somebody who may do caps */
     private static function shop(Hands $able, array $pieces): Workload
     {
-        $lane = static fn(string $id): Lane => new Lane($id, 1, Rack::of(2, [1 => 't']), 'flat', 'F', Hours::of([[0, 86_400]]));
+        $hours = Hours::of([[0, 86_400]]);
+        $lane = static fn(string $id): Lane => new Lane($id, 1, Rack::of(2, [1 => 't']), 'flat', 'F', $hours);
         $batches = [];
         foreach ($pieces as $id => $count) {
             $batches[] = new BatchJob(

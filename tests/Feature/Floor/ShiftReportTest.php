@@ -4,9 +4,13 @@ declare(strict_types=1);
 
 namespace Tests\Feature\Floor;
 
+use App\Shop\ChangeLog;
+use App\Shop\Models\Change;
 use Carbon\CarbonImmutable;
 use Hakama\Floor\EventKind;
+use Hakama\Floor\SpoilCause;
 use Illuminate\Support\Facades\DB;
+use Illuminate\Support\Str;
 use PHPUnit\Framework\Attributes\Test;
 use Tests\Feature\FeatureTestCase;
 
@@ -18,7 +22,8 @@ final class ShiftReportTest extends FeatureTestCase
     {
         $order = self::running('M1');
         $batch = self::batchOf($order);
-        $page = preg_replace('/\s+/', ' ', strip_tags((string) $this->get('/floor/shift')->assertOk()->getContent())) ?? '';
+        $shown = strip_tags((string) $this->get('/floor/shift')->assertOk()->getContent());
+        $page = preg_replace('/\s+/', ' ', $shown) ?? '';
         self::assertStringContainsString("{$batch->code} ", $page);
         self::assertStringContainsString('5 / 16', $page, 'five of sixteen are done');
         $next = self::board()->timetable()->on('M1')[1];
@@ -27,28 +32,31 @@ final class ShiftReportTest extends FeatureTestCase
         self::assertMatchesRegularExpression("/{$late->batch->id} [^.]*due [^.]*ends [^.]*late/", $page);
         self::assertStringNotContainsString('3 times', $page);
 
-        DB::table('floor_events')->insert(array_map(static fn(int $i): array => [
-            'event_id' => "00000000-0000-4000-8000-00000000000{$i}",
-            'kind' => EventKind::HandStop->value,
-            'machine_id' => self::machine('M1')->id,
-            'batch_id' => $batch->id,
-            'order_id' => $order->id,
-            'pieces' => '[]',
-            'source' => 'hand',
-            'who' => ['Maren', 'Odo', 'Odo'][$i],
-            'reason' => $i === 0 ? 'tension looked at, the path was clean' : '',
-            'recorded_at' => CarbonImmutable::now()->subMinutes([5, 20, 30][$i]),
-        ], range(0, 2)));
-        DB::table('floor_events')->insert([
-            'event_id' => '00000000-0000-4000-8000-000000000009', 'kind' => EventKind::Stopped->value,
-            'machine_id' => self::machine('M2')->id, 'batch_id' => $batch->id, 'order_id' => $order->id,
-            'pieces' => '[]', 'source' => 'hand', 'who' => 'Odo', 'reason' => 'of last month',
-            'recorded_at' => CarbonImmutable::now()->subDays(30),
+        // On a machine that has told nothing yet today.
+        $log = DB::table('floor_events');
+        $tell = static fn(string $kind, string $who, array $with = []): bool => $log->insert($with + [
+            'event_id' => (string) Str::uuid(), 'kind' => $kind, 'machine_id' => self::machine('M2')->id,
+            'batch_id' => $batch->id, 'order_id' => $order->id, 'pieces' => '[]', 'source' => 'hand', 'who' => $who,
+            'recorded_at' => CarbonImmutable::now()->subMinutes(5),
         ]);
+        foreach (['Odo', 'Maren', 'Odo'] as $who) {
+            $tell(EventKind::ThreadBroke->value, $who);
+        }
+        $tell(EventKind::HandStop->value, 'Odo', ['reason' => 'foam laid, the path was clean']);
+        $tell(EventKind::PieceSpoiled->value, 'Maren', ['piece_count' => 2, 'cause' => SpoilCause::Puckering->value]);
+        $tell(EventKind::SpoilWithdrawn->value, 'Odo', ['piece_count' => 1, 'cause' => SpoilCause::Puckering->value]);
+        $tell(EventKind::Stopped->value, '', [
+            'reason' => 'of last month', 'recorded_at' => CarbonImmutable::now()->subDays(30),
+        ]);
+        ChangeLog::note(Change::RULE, 'load_min', 'raised', ['load_min' => 3], ['load_min' => 4]);
         self::outdate();
         $this->get('/floor/shift')
-            ->assertSeeText("M1, {$batch->code}: stop for handwork, 3 times (Maren, Odo)")
-            ->assertSeeText('“tension looked at, the path was clean”')
+            ->assertSeeText("M2, {$batch->code}: thread break, 3 times (Maren, Odo)")
+            ->assertSeeText("M2, {$batch->code}: 1 piece spoiled, puckered (Maren)")
+            ->assertDontSeeText('stop for handwork')
+            ->assertSeeText('“foam laid, the path was clean”')
+            ->assertSee(__('rules.load_min.label'))
+            ->assertDontSeeText('load_min')
             ->assertDontSeeText('of last month');
     }
 

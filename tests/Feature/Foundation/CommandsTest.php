@@ -190,14 +190,15 @@ final class CommandsTest extends TestCase
         // Two may, after the midday break.
         $case['skills'] = ['caps' => [['2026-03-02T12:30', '2026-03-02T16:30', 2]]];
         $later = self::json(['plan:solve', '-', '--iterations=200'], (string) json_encode($case));
-        $start = static fn(array $out): string => array_column($out['placed'], 'setup_start', 'batch')[$case['batches'][0]['id']];
+        $id = $case['batches'][0]['id'];
+        $start = static fn(array $out): string => array_column($out['placed'], 'setup_start', 'batch')[$id];
         self::assertStringStartsWith('2026-03-02T08:00', $start($plain), 'nothing is said of who may');
         self::assertSame('2026-03-02T12:30:00', $start($later));
 
         $case['skills'] = ['caps' => []];
         $never = self::json(['plan:solve', '-', '--iterations=200'], (string) json_encode($case));
         self::assertSame(
-            [['batch' => $case['batches'][0]['id'], 'reason' => 'nobody who may do it alone is in for as long as it takes']],
+            [['batch' => $id, 'reason' => 'nobody who may do it alone is in for as long as it takes']],
             $never['unplaced'],
         );
     }

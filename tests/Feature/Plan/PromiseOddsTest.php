@@ -6,6 +6,7 @@ namespace Tests\Feature\Plan;
 
 use App\Floor\Projections\DaySums;
 use App\Foundation\Clock\ShopClock;
+use App\Machine\Models\Frame;
 use App\Orders\Models\Order;
 use App\Plan\Estimate;
 use App\Plan\Queries\PlanBoard;
@@ -162,7 +163,7 @@ final class PromiseOddsTest extends FeatureTestCase
         $this->get('/plan/ask?stitches=lots&sewn_in=R-9')->assertSessionHasErrors('stitches');
         // 3 000 stitches at 850 a minute are 211.8 s; 2 changes of 7 s, 6 trims of 6 s, 9 starts of 1.5 s; breaks
         // 3 × 0.05 × 90 s: 288.8 s on one head.
-        $sewing = app(Estimate::class)->sewing(self::board(), 3_000, 3, 'R-9');
+        $sewing = app(Estimate::class)->sewing(self::board(), 3_000, 3, Frame::query()->where('code', 'R-9')->firstOrFail());
         self::assertSame(289, $sewing->sewS['M1']);
     }
 

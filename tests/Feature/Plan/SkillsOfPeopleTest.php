@@ -31,6 +31,11 @@ final class SkillsOfPeopleTest extends FeatureTestCase
         self::assertSame(['caps', 'lettering'], $one->refresh()->skills);
         self::assertSame($before->changeoverStart, self::board()->timetable()->find($caps)?->changeoverStart);
 
+        $asked = [];
+        foreach (["like={$caps}", 'like=&stitches=6000&colours=3&sewn_in=K-1'] as $question) {
+            $asked[$question] = $this->readyAt($question);
+        }
+
         // Away today and tomorrow.
         $this->post('/plan/calendar/person', [
             'who' => $one->name, 'people' => -1, 'first_day' => '2026-03-04', 'last_day' => '2026-03-05',
@@ -48,6 +53,12 @@ final class SkillsOfPeopleTest extends FeatureTestCase
         $this->get('/plan')->assertOk()
             ->assertSee("for somebody who may do caps alone; {$first} starts Fri 08:00", false)
             ->assertSee("{$other->name} has practised it most");
+
+        // What is asked of the plan waits for the same people, like a batch that is there or from a few figures.
+        foreach ($asked as $question => $soonest) {
+            self::assertMatchesRegularExpression('/^(Wed|Thu) /', $soonest, $question);
+            self::assertDoesNotMatchRegularExpression('/^(Wed|Thu) /', $this->readyAt($question), $question);
+        }
 
         $this->put("/shop/people/{$other->id}/skills", ['skills' => ['caps']]);
         self::assertSame($before->changeoverStart, self::board()->timetable()->find($caps)?->changeoverStart);
@@ -70,5 +81,17 @@ final class SkillsOfPeopleTest extends FeatureTestCase
             ->put("/shop/people/{$one->id}/skills", ['skills' => ['caps']])
             ->assertForbidden();
         self::assertNull($one->refresh()->skills);
+    }
+
+    /** The soonest answer, at whosever cost. */
+    private function readyAt(string $question): string
+    {
+        $page = (string) $this->get("/plan/ask?{$question}&pieces=2")->assertOk()->getContent();
+        preg_match_all('/Ready ([^<,]*), on M/', $page, $ready);
+        self::assertNotSame([], $ready[1], $question);
+
+        return collect($ready[1])->sortBy(
+            static fn(string $at): int => (int) array_search(substr($at, 0, 3), ['Wed', 'Thu', 'Fri', 'Sat', 'Sun', 'Mon', 'Tue'], true),
+        )->first();
     }
 }
