@@ -26,4 +26,10 @@ final class Figure
     {
         return number_format($value, $digits, Words::mark(), "\u{202F}");
     }
+
+    /** With one digit behind the mark where there is something behind it: "1", "1.5". */
+    public static function plain(float $value): string
+    {
+        return self::words($value, fmod(round($value, 1), 1.0) === 0.0 ? 0 : 1);
+    }
 }

@@ -145,6 +145,8 @@ enum HouseRule: string
     case MovedCost = 'moved_cost';
     case BeyondCost = 'hands_beyond_cost';
     case PreparedAhead = 'prepared_ahead_h';
+    case FrozenAhead = 'frozen_h';
+    case MendedMoves = 'mended_moves';
     case LeadDays = 'lead_days';
     case SewSpread = 'spread_sewing_percent';
     case HoopSpread = 'spread_hooping_percent';

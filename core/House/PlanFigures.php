@@ -57,6 +57,8 @@ final class PlanFigures
         HouseRule::MovedCost->value => [30, 0, 100000],
         HouseRule::BeyondCost->value => [0, 0, 1000],
         HouseRule::PreparedAhead->value => [2, 0, 72],
+        HouseRule::FrozenAhead->value => [1, 0, 72],
+        HouseRule::MendedMoves->value => [3, 1, 20],
         HouseRule::LeadDays->value => [4, 0, 120],
         HouseRule::SewSpread->value => [8, 0, 200],
         HouseRule::HoopSpread->value => [25, 0, 200],

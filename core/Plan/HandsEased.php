@@ -31,7 +31,7 @@ final class HandsEased
         $movable = array_column(
             array_filter(
                 $workload->batches,
-                static fn(BatchJob $batch): bool => ! self::stays($batch) && $found->machineOf($batch->id) !== null,
+                static fn(BatchJob $batch): bool => ! $batch->stays() && $found->machineOf($batch->id) !== null,
             ),
             'id',
         );
@@ -55,7 +55,7 @@ final class HandsEased
             $rest = $current->sequence->without($id);
             $queue = $rest->on($lane->id);
             $front = count(
-                array_filter($queue, static fn(string $other): bool => self::stays($workload->batches[$other])),
+                array_filter($queue, static fn(string $other): bool => $workload->batches[$other]->stays()),
             );
             $then = Timetable::of($workload, $rest->moved($id, $lane->id, $chance->getInt($front, count($queue))));
             if (
@@ -69,10 +69,5 @@ final class HandsEased
         }
 
         return $best->sequence;
-    }
-
-    private static function stays(BatchJob $batch): bool
-    {
-        return $batch->alreadySetUp || $batch->fixed !== null;
     }
 }

@@ -307,8 +307,7 @@ final class Search implements Searcher
             $lanes[$machine] = array_values(
                 array_filter(
                     $ids,
-                    static fn(string $id): bool => $workload->batches[$id]->alreadySetUp
-                        || $workload->batches[$id]->fixed !== null,
+                    static fn(string $id): bool => $workload->batches[$id]->stays(),
                 ),
             );
         }

@@ -5,18 +5,18 @@ declare(strict_types=1);
 namespace Hakama\Plan;
 
 /**
- * A sequence that was found a while ago, taken over now: what is done by now is left out, what runs stays first where
- * it is, and what has come since keeps a place.
+ * A sequence that was found a while ago, taken over now: what is done by now is left out, what runs or is about to be set
+ * up stays first where it is, and what has come since keeps a place.
  */
 final readonly class Takeover
 {
     /** @var array<string, true> batches that may still be moved */
     private array $free;
 
-    /** @param list<string> $running batches that are begun */
-    public function __construct(private Workload $workload, private Sequence $standing, private array $running)
+    /** @param list<string> $staying batches that are begun or about to be; they stand in front */
+    public function __construct(private Workload $workload, private Sequence $standing, private array $staying)
     {
-        $this->free = array_fill_keys(array_diff(array_keys($workload->batches), $running), true);
+        $this->free = array_fill_keys(array_diff(array_keys($workload->batches), $staying), true);
     }
 
     /** All of it; what it does not know is put in by due time. */
@@ -25,7 +25,7 @@ final readonly class Takeover
         $lanes = [];
         foreach (array_keys($this->workload->lanes) as $machine) {
             $lanes[$machine] = [
-                ...array_values(array_intersect($this->standing->on($machine), $this->running)),
+                ...array_values(array_intersect($this->standing->on($machine), $this->staying)),
                 ...array_values(
                     array_filter($found->on($machine), fn(string $batch): bool => isset($this->free[$batch])),
                 ),
@@ -50,7 +50,7 @@ final readonly class Takeover
             }
         }
 
-        return new Sequence(array_map($this->runningFirst(...), $sequence->batches));
+        return new Sequence(array_map($this->stayingFirst(...), $sequence->batches));
     }
 
     /**
@@ -58,11 +58,11 @@ final readonly class Takeover
      *
      * @return list<string>
      */
-    private function runningFirst(array $batches): array
+    private function stayingFirst(array $batches): array
     {
         return [
-            ...array_values(array_intersect($batches, $this->running)),
-            ...array_values(array_diff($batches, $this->running)),
+            ...array_values(array_intersect($batches, $this->staying)),
+            ...array_values(array_diff($batches, $this->staying)),
         ];
     }
 }

@@ -99,6 +99,21 @@ final readonly class Workload
         )));
     }
 
+    /**
+     * The same shop, in which some batches are not moved any more, since somebody is about to set them up.
+     *
+     * @param array<array-key, string> $held batch => the machine on which it stands in front
+     */
+    public function holding(array $held): self
+    {
+        return $held === [] ? $this : $this->with(array_values(array_map(
+            static fn(BatchJob $batch): BatchJob => isset($held[$batch->id])
+                ? $batch->heldOn($held[$batch->id])
+                : $batch,
+            $this->batches,
+        )));
+    }
+
     /** The same shop with other people. */
     public function staffed(People $people): self
     {
@@ -203,6 +218,8 @@ final readonly class Workload
             ! isset($batch->sewing->sewS[$lane->id]) => new Text('plan.unplaced.cannot_run', ['machine' => $lane->id]),
             $batch->fixed !== null && $batch->fixed->machine !== $lane->id
                 => new Text('plan.unplaced.fixed', ['machine' => $batch->fixed->machine]),
+            $batch->heldOn !== null && $batch->heldOn !== $lane->id
+                => new Text('plan.unplaced.held', ['machine' => $batch->heldOn]),
             $frame === null => new Text('plan.unplaced.no_frame', ['frame' => $batch->equipment->frame]),
             $lane->heads * $batch->sewing->framesPerHead > $frame->count => new Text('plan.unplaced.too_few_frames', [
                 'needed' => $lane->heads * $batch->sewing->framesPerHead,

@@ -400,6 +400,10 @@ return [
         'copies_are_stitches_a_machine_takes' => '{copies} copies are {copies_2} stitches; a machine takes at most {value} at a time.',
     ],
     'making_controller' => [
+        'turned' => 'turned {degrees}°',
+        'mirrored' => 'mirrored',
+        'copies' => '{columns} × {rows} copies',
+        'copied' => 'copied',
         'number_of_pieces_a_whole_number' => 'Number of pieces: a whole number from 1 to {value}.',
         'mirrored_lettering_cant_be_read_confirm' => 'Mirrored lettering can’t be read. Confirm that this design may be mirrored, or rotate it instead.',
         'regrouped_by_colour' => 'regrouped by colour',

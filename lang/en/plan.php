@@ -108,6 +108,7 @@ return [
         'enter_a_whole_number_of_at' => 'Enter a whole number of at least one.',
     ],
     'comparison' => [
+        'mended_with_few_moves' => 'Only batches that are late, and those they wait for, were moved: at most {moves}, each to the place that saves most, as long as a move saves more than the house pays for one. Nothing was searched.',
         'current' => 'Current',
         'current_after_that' => 'Current, after that',
         'plan' => 'Plan',
@@ -216,8 +217,22 @@ return [
         'and_more' => ' and {more} more',
         'by' => '{code} by {length}',
     ],
+    'to_change' => [
+        'things' => 'To change: {count, plural, one {one thing} other {# things}} ({things}){prepared, plural, =0 {} one {; one batch is prepared already} other {; # batches are prepared already}}.',
+        'elsewhere' => '{count, plural, one {one batch goes} other {# batches go}} to another machine',
+        'in_order' => '{count, plural, one {one batch takes} other {# batches take}} another place in the queue',
+        'to_tell' => '{count, plural, one {one customer} other {# customers}} to tell',
+    ],
     'weighed' => [
-        'caption' => 'The two plans that were found',
+        'mended' => 'Mended, few moves',
+        'found' => 'Best that was found',
+        'moved' => 'Batches that move',
+        'look_at_mended' => 'Look at the mended plan',
+        'look_at_found' => 'Look at the best plan',
+        'look_at_kept' => 'Look at the one that keeps most',
+        'look_at_paper' => 'Look at the cheapest',
+        'look' => 'Look',
+        'caption' => 'The plans that were found',
         'plan' => 'Plan',
         'promises' => 'Promises kept, on average',
         'on_average' => 'Points, on average',
@@ -225,9 +240,8 @@ return [
         'kept' => 'Keeps most promises',
         'paper' => 'Cheapest on paper',
         'shown' => 'shown below',
-        'look' => 'Look at this one',
         'how' => 'How this was found out',
-        'replayed' => 'Both plans were replayed 1 000 times with the same breaks, delays and spoiled pieces. On paper nothing goes wrong. Fewer points are better.',
+        'replayed' => 'The plans were replayed 1 000 times with the same breaks, delays and spoiled pieces. On paper nothing goes wrong. Fewer points are better.',
     ],
     'unfit' => [
         'bulk' => 'bulk behind the arm without a gap under the carriage: {percent} % may be spoiled',
@@ -284,6 +298,7 @@ return [
         'somebody_else_changed_this_in_the' => 'Somebody else changed this in the meantime; their values stay: {value}.',
     ],
     'plan_changes' => [
+        'fixed' => '{code} fixed',
         'moved_on' => '{code} moved on {machine}',
         'planned_again_by_due_date' => 'planned again by due date',
         'proposal_used' => 'proposal used',
@@ -315,6 +330,8 @@ return [
         'part' => '{code} {design} ({part} of {parts})',
     ],
     'progress' => [
+        'mended_meanwhile' => 'Mended already: {moves, plural, one {one batch moves} other {# batches move}}, {then} points instead of {now}. You can use that now, or wait for the search.',
+        'use_the_mended_plan' => 'Use the mended plan',
         'waiting_to_start' => 'Waiting to start.',
         'done' => '{share} % done.',
         'the_shop_keeps_working_you_can' => '{value} The shop keeps working; you can leave this page.',
@@ -327,6 +344,7 @@ return [
         'points' => 'In points, the less the better: the current plan {now}, the best so far {best}, the least there can be {lowest}.',
     ],
     'proposal' => [
+        'nothing_to_mend' => 'Nothing to mend: no few moves would help.',
         'a_better_plan' => 'A better plan',
         'looking_for_a_better_plan' => 'Looking for a better plan.',
         'this_proposal_is_in_use' => 'This proposal is in use.',
@@ -334,6 +352,7 @@ return [
         'nothing_better_found_the_plan_stays' => 'Nothing better found: the plan stays as it is.',
         'batches_move_changeovers_take_min_instead' => '{moves} {moves, plural, one {batch moves} other {batches move}}; changeovers take {changeover_min} min instead of {changeover_min_2}.',
         'proposal' => 'Proposal {id}',
+        'mended' => 'Proposal {id}: mended with a few moves',
         'what_if' => 'What if: {words}',
     ],
     'proposal_controller' => [
@@ -344,6 +363,7 @@ return [
         'proposal_discarded_the_plan_is_unchanged' => 'Proposal discarded; the plan is unchanged.',
     ],
     'search_plan' => [
+        'steps' => 'Between {least} and {most} steps.',
         'choose_a_machine' => 'Choose a machine.',
         'enter_until_when_it_is_down' => 'Enter until when it is down.',
         'choose_a_time_within_the_next' => 'Choose a time within the next two months.',
@@ -362,6 +382,8 @@ return [
         'reload_this_page' => 'Reload this page.',
     ],
     'sheet' => [
+        'mend_the_plan' => 'Mend the plan',
+        'mend_says' => 'At most {moves, plural, one {one batch moves} other {# batches move}}; what starts within {frozen} h stays.',
         'batches_wait_for_somebody_who_may' => '{count, plural, one {# batch waits} other {# batches wait}} for somebody who may do {skill} alone; {code} starts {time}.',
         'nobody_who_may_is_in_long_enough' => '{codes} cannot be planned: nobody who may do {skill} alone is in for long enough.',
         'has_practised_most' => '{who} has practised it most: an owner can tick it under Shop, People.',
@@ -437,6 +459,7 @@ return [
         'hours' => '{day}, {from} to {to}',
     ],
     'unplaced' => [
+        'held' => 'it is about to be set up on {machine}',
         'cannot_run' => '{machine} cannot run it',
         'fixed' => 'it is fixed to {machine}',
         'no_frame' => 'the shop has no frame {frame}',
@@ -455,7 +478,8 @@ return [
         'a_second_set_of_frame' => 'A second set of frame {frame} ({set})',
         'one_more_machine_tended' => 'One more machine tended',
         'blanks_here_now_order_them_earlier' => 'Blanks here now: order them earlier',
-        'moved_to' => 'Moved to {machine}, {behind}',
+        'moved_to' => 'Moved to {machine}, after {batch}',
+        'moved_to_front' => 'Moved to {machine}, first',
     ],
     'what_if_form' => [
         'is_down_until' => '{machine} is down until {parse}',

@@ -693,6 +693,16 @@ return [
         'help' => 'Cloth is cut, cones are out and cards are printed for batches that start within this time.',
         'unit' => 'h',
     ],
+    'frozen_h' => [
+        'label' => 'Frozen ahead',
+        'help' => 'A batch whose changeover starts within this time stays where it is when a plan is mended, searched or used. By hand you can still move it.',
+        'unit' => 'h',
+    ],
+    'mended_moves' => [
+        'label' => 'Moves to mend a plan',
+        'help' => 'Mending a plan moves at most this many batches.',
+        'unit' => 'batches',
+    ],
     'lead_days' => [
         'label' => 'Delivery time',
         'help' => 'From order to arrival: thread, backing, blanks.',

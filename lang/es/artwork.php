@@ -400,6 +400,10 @@ return [
         'copies_are_stitches_a_machine_takes' => '{copies} copias son {copies_2} puntadas; una máquina admite como mucho {value} de una vez.',
     ],
     'making_controller' => [
+        'turned' => 'girado {degrees}°',
+        'mirrored' => 'en espejo',
+        'copies' => '{columns} × {rows} copias',
+        'copied' => 'copiado',
         'number_of_pieces_a_whole_number' => 'Número de piezas: un número entero de 1 a {value}.',
         'mirrored_lettering_cant_be_read_confirm' => 'Las letras en espejo no se leen. Confirma que este diseño puede ir en espejo, o gíralo.',
         'regrouped_by_colour' => 'reagrupado por color',

@@ -108,6 +108,7 @@ return [
         'enter_a_whole_number_of_at' => 'Escribe un número entero de al menos uno.',
     ],
     'comparison' => [
+        'mended_with_few_moves' => 'Solo se movieron lotes con retraso y los que ellos esperan: como mucho {moves}, cada uno al sitio que más ahorra, mientras mover ahorre más de lo que el taller paga por ello. No se buscó nada más.',
         'current' => 'Actual',
         'current_after_that' => 'Actual, después',
         'plan' => 'Plan',
@@ -216,8 +217,22 @@ return [
         'and_more' => ' y {more} más',
         'by' => '{code} en {length}',
     ],
+    'to_change' => [
+        'things' => 'Que cambiar: {count, plural, one {una cosa} other {# cosas}} ({things}){prepared, plural, =0 {} one {; un lote ya está preparado} other {; # lotes ya están preparados}}.',
+        'elsewhere' => '{count, plural, one {un lote va} other {# lotes van}} a otra máquina',
+        'in_order' => '{count, plural, one {un lote cambia} other {# lotes cambian}} de puesto en la cola',
+        'to_tell' => 'avisar a {count, plural, one {un cliente} other {# clientes}}',
+    ],
     'weighed' => [
-        'caption' => 'Los dos planes encontrados',
+        'mended' => 'Arreglado, pocos movimientos',
+        'found' => 'Lo mejor encontrado',
+        'moved' => 'Lotes que se mueven',
+        'look_at_mended' => 'Ver el plan arreglado',
+        'look_at_found' => 'Ver el mejor plan',
+        'look_at_kept' => 'Ver el que más cumple',
+        'look_at_paper' => 'Ver el más barato',
+        'look' => 'Ver',
+        'caption' => 'Los planes encontrados',
         'plan' => 'Plan',
         'promises' => 'Entregas cumplidas, de media',
         'on_average' => 'Puntos, de media',
@@ -225,9 +240,8 @@ return [
         'kept' => 'Cumple más entregas',
         'paper' => 'El más barato sobre el papel',
         'shown' => 'se muestra abajo',
-        'look' => 'Ver este',
         'how' => 'Cómo se averiguó',
-        'replayed' => 'Los dos planes se repitieron 1 000 veces con las mismas roturas, demoras y piezas estropeadas. Sobre el papel nada sale mal. Menos puntos es mejor.',
+        'replayed' => 'Los planes se repitieron 1 000 veces con las mismas roturas, demoras y piezas estropeadas. Sobre el papel nada sale mal. Menos puntos es mejor.',
     ],
     'unfit' => [
         'bulk' => 'bulto detrás del brazo sin hueco bajo el carro: puede estropearse el {percent} %',
@@ -284,6 +298,7 @@ return [
         'somebody_else_changed_this_in_the' => 'Otra persona ha cambiado esto mientras tanto; sus valores se quedan: {value}.',
     ],
     'plan_changes' => [
+        'fixed' => '{code} fijo',
         'moved_on' => '{code} movido en {machine}',
         'planned_again_by_due_date' => 'planificado otra vez por fecha',
         'proposal_used' => 'propuesta usada',
@@ -315,6 +330,8 @@ return [
         'part' => '{code} {design} ({part} de {parts})',
     ],
     'progress' => [
+        'mended_meanwhile' => 'Ya arreglado: {moves, plural, one {se mueve un lote} other {se mueven # lotes}}, {then} puntos en vez de {now}. Puedes usarlo ya o esperar a la búsqueda.',
+        'use_the_mended_plan' => 'Usar el plan arreglado',
         'waiting_to_start' => 'Esperando para empezar.',
         'done' => '{share} % hecho.',
         'the_shop_keeps_working_you_can' => '{value} El taller sigue funcionando; puedes salir de esta página.',
@@ -327,6 +344,7 @@ return [
         'points' => 'En puntos, cuantos menos mejor: el plan vigente {now}, el mejor hasta ahora {best}, lo mínimo posible {lowest}.',
     ],
     'proposal' => [
+        'nothing_to_mend' => 'Nada que arreglar: pocos movimientos no ayudarían.',
         'a_better_plan' => 'Un plan mejor',
         'looking_for_a_better_plan' => 'Buscando un plan mejor.',
         'this_proposal_is_in_use' => 'Esta propuesta está en uso.',
@@ -334,6 +352,7 @@ return [
         'nothing_better_found_the_plan_stays' => 'No se encontró nada mejor: el plan se queda como está.',
         'batches_move_changeovers_take_min_instead' => '{moves, plural, one {Se mueve un lote} other {Se mueven # lotes}}; los cambios llevan {changeover_min} min en vez de {changeover_min_2}.',
         'proposal' => 'Propuesta {id}',
+        'mended' => 'Propuesta {id}: arreglado con pocos movimientos',
         'what_if' => '¿Y si…?: {words}',
     ],
     'proposal_controller' => [
@@ -344,6 +363,7 @@ return [
         'proposal_discarded_the_plan_is_unchanged' => 'Propuesta descartada; el plan no ha cambiado.',
     ],
     'search_plan' => [
+        'steps' => 'Entre {least} y {most} pasos.',
         'choose_a_machine' => 'Elige una máquina.',
         'enter_until_when_it_is_down' => 'Escribe hasta cuándo está parada.',
         'choose_a_time_within_the_next' => 'Elige una hora dentro de los próximos dos meses.',
@@ -362,6 +382,8 @@ return [
         'reload_this_page' => 'Recarga esta página.',
     ],
     'sheet' => [
+        'mend_the_plan' => 'Arreglar el plan',
+        'mend_says' => 'Como mucho {moves, plural, one {se mueve un lote} other {se mueven # lotes}}; lo que empieza en {frozen} h se queda.',
         'batches_wait_for_somebody_who_may' => '{count, plural, one {# lote espera} other {# lotes esperan}} a alguien que pueda hacer {skill} sin ayuda; {code} empieza {time}.',
         'nobody_who_may_is_in_long_enough' => 'No se puede planificar {codes}: nadie que pueda hacer {skill} sin ayuda está el tiempo que hace falta.',
         'has_practised_most' => '{who} es quien más lo ha practicado: un propietario puede marcarlo en Taller, Personas.',
@@ -437,6 +459,7 @@ return [
         'hours' => '{day}, de {from} a {to}',
     ],
     'unplaced' => [
+        'held' => 'está a punto de prepararse en {machine}',
         'cannot_run' => '{machine} no puede con él',
         'fixed' => 'está fijo en {machine}',
         'no_frame' => 'el taller no tiene el bastidor {frame}',
@@ -455,7 +478,8 @@ return [
         'a_second_set_of_frame' => 'Un segundo juego del bastidor {frame} ({set})',
         'one_more_machine_tended' => 'Una máquina más atendida',
         'blanks_here_now_order_them_earlier' => 'Las prendas ya aquí: pídelas antes',
-        'moved_to' => 'Movido a {machine}, {behind}',
+        'moved_to' => 'Movido a {machine}, después de {batch}',
+        'moved_to_front' => 'Movido a {machine}, el primero',
     ],
     'what_if_form' => [
         'is_down_until' => '{machine} está parada hasta {parse}',

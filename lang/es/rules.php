@@ -693,6 +693,16 @@ return [
         'help' => 'Tela cortada, conos sacados y fichas impresas para lotes que empiezan en este tiempo.',
         'unit' => 'h',
     ],
+    'frozen_h' => [
+        'label' => 'Congelado',
+        'help' => 'Un lote cuyo cambio empieza en este tiempo se queda donde está al arreglar, buscar o usar un plan. A mano aún puedes moverlo.',
+        'unit' => 'h',
+    ],
+    'mended_moves' => [
+        'label' => 'Movimientos para arreglar un plan',
+        'help' => 'Arreglar un plan mueve como mucho estos lotes.',
+        'unit' => 'lotes',
+    ],
     'lead_days' => [
         'label' => 'Plazo de entrega',
         'help' => 'Del pedido a la llegada: hilo, entretela, prendas.',

@@ -328,6 +328,35 @@ final class PlanPagesTest extends BrowserTestCase
     }
 
     #[Test]
+    public function a_machine_breaks_down_and_the_mended_plan_is_taken_and_undone(): void
+    {
+        $this->visit('/plan/calendar');
+        $this->choose('#machine', 'M2');
+        $this->set('#what', 'hook broken');
+        $this->set('#from', '2026-03-04T14:00');
+        $this->set('#to', '2026-03-05T17:00');
+        $this->press('Add downtime');
+        $this->sees('hook broken');
+        $this->visit('/plan');
+        $this->sees('will be late');
+        $before = $this->ranks();
+        $this->keys('m');
+        $this->sees('mended with a few moves');
+        $this->sees('To change: ');
+        $moved = count($this->all('input[name="codes[]"]'));
+        self::assertGreaterThan(0, $moved);
+        self::assertLessThanOrEqual(3, $moved);
+        $this->keys('t');
+        $this->sees('The proposal is now the plan.');
+        self::assertNotSame($before, $this->ranks());
+        $this->keys('z');
+        $this->sees('Undone: proposal used');
+        self::assertSame($before, $this->ranks());
+        $this->visit('/plan/calendar');
+        $this->press('Remove');
+    }
+
+    #[Test]
     public function what_if_a_machine_is_down_is_shown_beside_the_plan_and_thrown_away(): void
     {
         $this->visit('/plan/ask');

@@ -219,16 +219,19 @@ final class MakingController
     private static function says(Making $making): string
     {
         return implode(', ', [
-            ...$making->turn === Turn::None ? [] : ["turned {$making->turn->value}°"],
-            ...$making->mirrored ? ['mirrored'] : [],
+            ...$making->turn === Turn::None ? [] : [__('artwork.making_controller.turned', ['degrees' => $making->turn->value])],
+            ...$making->mirrored ? [__('artwork.making_controller.mirrored')] : [],
             ...$making->grid === null || $making->grid->copies() === 1
                 ? []
-                : ["{$making->grid->columns} × {$making->grid->rows} copies"],
+                : [__('artwork.making_controller.copies', [
+                    'columns' => $making->grid->columns,
+                    'rows' => $making->grid->rows,
+                ])],
             ...$making->regroup ? [__('artwork.making_controller.regrouped_by_colour')] : [],
             ...$making->stopsAfter === [] ? [] : [__('artwork.making_controller.stops_after', [
                 'value' => implode(', ', $making->stopsAfter),
             ])],
         ]) ?:
-            'copied';
+            __('artwork.making_controller.copied');
     }
 }

@@ -67,7 +67,7 @@ final readonly class PlanChanges
     }
 
     /**
-     * Puts all batches that are not on a machine yet, nor fixed, in order of due time.
+     * Puts all batches that are not on a machine yet nor about to be, nor fixed, in order of due time.
      *
      * @throws PlanRefused
      */
@@ -75,9 +75,10 @@ final readonly class PlanChanges
     {
         $this->change($seen, function (): void {
             $standing = $this->board->sequence();
+            $held = $this->board->held();
             foreach ($this->board->batches() as $batch) {
                 $standing =
-                    $batch->started || $batch->queued->fixedAt !== null
+                    $batch->started || $batch->queued->fixedAt !== null || isset($held[$batch->code])
                         ? $standing
                         : $standing->without($batch->code);
             }
@@ -153,9 +154,10 @@ final readonly class PlanChanges
             Batch::query()
                 ->whereKey($batch->id)
                 ->update(['fixed_at' => $fixed ? ShopClock::time($placed->start()) : null]);
-            $this->keep($this->board->sequence(), $fixed ? "{$code} fixed" : __('plan.plan_changes.unfixed', [
-                'code' => $code,
-            ]), $before);
+            $what = $fixed
+                ? __('plan.plan_changes.fixed', ['code' => $code])
+                : __('plan.plan_changes.unfixed', ['code' => $code]);
+            $this->keep($this->board->sequence(), $what, $before);
         });
     }
 

@@ -19,6 +19,9 @@ use App\Plan\Queries\ShopOdds;
 use App\Setup\MovedSteps;
 use App\Setup\Queries\MostPractised;
 use App\Shop\Calendar\Calendar;
+use App\Shop\Figure;
+use App\Shop\House;
+use Hakama\House\HouseRule;
 use Hakama\Plan\Placed;
 use Hakama\Plan\Skill;
 use Hakama\Plan\SkillShortage;
@@ -34,7 +37,7 @@ final readonly class PlanController
     /** More batches than this are too many for one list. */
     private const LISTED = 80;
 
-    public function __construct(private ShopOdds $odds) {}
+    public function __construct(private ShopOdds $odds, private House $house) {}
 
     public function show(Request $request, PlanBoard $board, Calendar $calendar): View
     {
@@ -157,6 +160,8 @@ final readonly class PlanController
             'short' => self::short($board->timetable()),
             'version' => PlanBoard::version(),
             'late' => $board->late(),
+            'most' => (int) $this->house->rules()->value(HouseRule::MendedMoves),
+            'frozen' => Figure::plain($this->house->rules()->value(HouseRule::FrozenAhead)),
             'problem' => null,
             'said' => null,
             'focus' => null,

@@ -22,6 +22,7 @@ use App\Shop\Calendar\Calendar;
 use App\Shop\House;
 use Carbon\CarbonImmutable;
 use Hakama\House\HouseRule;
+use Hakama\Plan\Moves;
 use Hakama\Plan\Sequence;
 use Hakama\Plan\Timetable;
 use Illuminate\Contracts\View\View;
@@ -39,7 +40,9 @@ final class ProposalController
             'what_if' => $request->whatIf() ?: null,
             'version' => PlanBoard::version(),
             'seed' => 1 + (int) Proposal::query()->max('id'),
-            'iterations' => $request->iterations() ?? (int) $house->rules()->value(HouseRule::SearchChanges),
+            'iterations' => $request->isForMending()
+                ? 0
+                : $request->iterations() ?? (int) $house->rules()->value(HouseRule::SearchChanges),
             'searchers' => (int) config('shop.searchers'),
             'asked_at' => CarbonImmutable::now(),
         ]);
@@ -54,6 +57,7 @@ final class ProposalController
         PlanBoard $board,
         Calendar $calendar,
         ShopOdds $odds,
+        House $house,
     ): View|Response {
         if ($request->headers->has('HX-Request') && ! $proposal->isSearching()) {
             // It is found: the whole page has something else to say now.
@@ -64,6 +68,14 @@ final class ProposalController
             'words' => WhatIfForm::words($proposal->what_if ?? []),
             'version' => PlanBoard::version(),
             'which' => $proposal->whichOf(self::which($request)),
+            'moved' => array_map(
+                static fn(array $one): int => Moves::between(
+                    $board->sequence(),
+                    $board->takeover()->whole(new Sequence($one['sequence'])),
+                )->count(),
+                $proposal->weighed ?? [],
+            ),
+            'most' => (int) $house->rules()->value(HouseRule::MendedMoves),
         ];
         if ($proposal->state === 'ready' || $proposal->state === 'taken' || $proposal->state === 'left') {
             $comparison = Comparison::of(
@@ -113,7 +125,7 @@ final class ProposalController
     public function take(TakeProposal $request, Proposal $proposal, PlanChanges $changes): RedirectResponse
     {
         $codes = $request->codes();
-        if ($proposal->state !== 'ready') {
+        if (! $proposal->isThere(self::which($request))) {
             return redirect()
                 ->route('plan.proposal', $proposal)
                 ->with('problem', __('plan.proposal_controller.this_proposal_is_no_longer_available'));
@@ -125,7 +137,7 @@ final class ProposalController
             return redirect()->route('plan.proposal', $proposal)->with('problem', $e->getMessage());
         }
         // Of two plans it is the one that was taken from here on.
-        $proposal->update(['state' => 'taken', 'sequence' => $sequence]);
+        $proposal->update(['state' => 'taken', 'sequence' => $sequence, 'stop' => true]);
 
         return redirect()
             ->route('plan.show')

@@ -15,6 +15,7 @@ use Hakama\House\HouseRule;
 use Hakama\House\Question;
 use Hakama\Plan\HandsEased;
 use Hakama\Plan\Horizon;
+use Hakama\Plan\Mending;
 use Hakama\Plan\Odds\ExpectedCost;
 use Hakama\Plan\Odds\Robust;
 use Hakama\Plan\Sequence;
@@ -56,27 +57,43 @@ final class FindPlan implements ShouldQueue
             return;
         }
         $begun = time();
-        $workload = WhatIfForm::read($proposal->what_if ?? [])->of($board->prepared());
         $inForce = $board->sequence();
+        $now = Timetable::of(WhatIfForm::read($proposal->what_if ?? [])->of($board->prepared()), $inForce);
+        $workload = $now->workload->holding($board->held($now));
         $horizon = Horizon::of($workload, $inForce, (int) $house->rules()->value(HouseRule::SearchWeeks));
+        $isWanted = static fn(): bool => time() - $begun < self::MOST_SECONDS
+            && ! (bool) Proposal::query()->whereKey($proposal->id)->value('stop');
+        $this->keep($proposal, ['state' => 'searching', 'start_cost' => $now->totals->cost]);
+        // What people have least to change for comes first: it can be used while the search goes on.
+        $moves = (int) $house->rules()->value(HouseRule::MendedMoves);
+        $mending = Mending::of($horizon->near, $horizon->part($inForce), $moves, $isWanted);
+        $mended = $mending->moved === [] ? null : $mending->sequence;
+        if ($proposal->isForMending()) {
+            $this->keep($proposal, [
+                ...self::plan($workload, $mended === null ? $inForce : $horizon->whole($mended)),
+                'state' => 'ready',
+                'found_at' => CarbonImmutable::now(),
+            ]);
+
+            return;
+        }
         $kept = $proposal->done;
         $search = SearcherBeside::several(
             $horizon->near,
             $proposal->searchers,
             $proposal->seed + $kept,
             $proposal->iterations - $kept,
-            $horizon->part(
-                $proposal->sequence === null ? $inForce : $board->takeover()->whole(new Sequence($proposal->sequence)),
-            ),
+            $proposal->sequence === null
+                ? $mended ?? $horizon->part($inForce)
+                : $horizon->part($board->takeover()->whole(new Sequence($proposal->sequence))),
         );
         $this->keep($proposal, [
-            'state' => 'searching',
-            'start_cost' => Timetable::of($workload, $inForce)->totals->cost,
             'bound' => $search->bound(),
+            'weighed' => $mended === null ? null : [
+                'mended' => self::one($workload, $horizon->whole($mended), null),
+            ],
             ...self::found($workload, $horizon, $search, $kept),
         ]);
-        $isWanted = static fn(): bool => time() - $begun < self::MOST_SECONDS
-            && ! (bool) Proposal::query()->whereKey($proposal->id)->value('stop');
         $found = [$search->best()];
         while (! $search->isProven() && $kept + $search->done() < $proposal->iterations && $isWanted()) {
             $search->run(min(self::AT_ONCE, $proposal->iterations - $kept - $search->done()));
@@ -86,7 +103,7 @@ final class FindPlan implements ShouldQueue
         $robust = Robust::among(
             $horizon->near,
             $odds->spread(),
-            $found,
+            $mended === null ? $found : [$mended, ...$found],
             $proposal->seed,
             $proposal->iterations,
             $horizon->part($inForce),
@@ -94,10 +111,16 @@ final class FindPlan implements ShouldQueue
         );
         $isKept = $house->rules()->school(Question::ProposedPlan) === 'kept';
         $chosen = $horizon->whole($isKept ? $robust->sequence : $robust->plain);
-        $this->keep($proposal, [
+        $plan = [
             ...self::plan($workload, $chosen),
-            ...self::weighed($workload, $horizon, $robust),
             ...self::eased($workload, $chosen, $proposal->seed, $isWanted),
+        ];
+        $this->keep($proposal, [
+            ...$plan,
+            'weighed' => self::weighed($workload, $horizon, $robust, $plan, $mended === null ? null : [
+                $mended,
+                Robust::weighed($horizon->near, $odds->spread(), $mended, ExpectedCost::RUNS, $proposal->seed),
+            ]),
             'state' => 'ready',
             'bound' => $search->bound(),
             'found_at' => CarbonImmutable::now(),
@@ -114,11 +137,10 @@ final class FindPlan implements ShouldQueue
         Proposal::query()
             ->whereKey($proposal->id)
             ->whereIn('state', ['waiting', 'searching'])
-            ->update(
-                isset($found['sequence'])
-                    ? [...$found, 'sequence' => json_encode($found['sequence'], JSON_THROW_ON_ERROR)]
-                    : $found,
-            );
+            ->update(array_map(
+                static fn(mixed $one): mixed => is_array($one) ? json_encode($one, JSON_THROW_ON_ERROR) : $one,
+                $found,
+            ));
     }
 
     public function failed(?Throwable $why): void
@@ -146,27 +168,54 @@ final class FindPlan implements ShouldQueue
             : [];
     }
 
-    /** @return array{weighed: string|null} both plans, where it makes a difference which of them it is */
-    private static function weighed(Workload $workload, Horizon $horizon, Robust $robust): array
-    {
-        $one = static function (Sequence $near, ExpectedCost $of) use ($workload, $horizon): array {
-            $plan = self::plan($workload, $horizon->whole($near));
-
-            return [
-                'sequence' => $plan['sequence'],
-                'cost' => $plan['cost'],
-                'expected' => $of->cost,
-                'kept' => $of->kept,
+    /**
+     * The plans that were found, where it makes a difference which of them it is.
+     *
+     * @param array<string, mixed>                $plan   that is proposed
+     * @param array{Sequence, ExpectedCost}|null $mended of what is near
+     *
+     * @return array<string, array<string, mixed>>|null
+     */
+    private static function weighed(
+        Workload $workload,
+        Horizon $horizon,
+        Robust $robust,
+        array $plan,
+        ?array $mended,
+    ): ?array {
+        $plans = $robust->isWorthALook()
+            ? [
+                'kept' => self::one($workload, $horizon->whole($robust->sequence), $robust->expected),
+                'paper' => self::one($workload, $horizon->whole($robust->plain), $robust->plainExpected),
+            ]
+            : [
+                'found' => [
+                    'sequence' => $plan['sequence'],
+                    'cost' => $plan['cost'],
+                    'expected' => $robust->expected->cost,
+                    'kept' => $robust->expected->kept,
+                ],
             ];
-        };
+        if ($mended !== null) {
+            $one = self::one($workload, $horizon->whole($mended[0]), $mended[1]);
+            $plans = in_array($one['sequence'], array_column($plans, 'sequence'), true)
+                ? $plans
+                : ['mended' => $one, ...$plans];
+        }
+
+        return count($plans) > 1 ? $plans : null;
+    }
+
+    /** @return array<string, mixed> as `Proposal::$weighed` keeps it */
+    private static function one(Workload $workload, Sequence $sequence, ?ExpectedCost $of): array
+    {
+        $plan = self::plan($workload, $sequence);
 
         return [
-            'weighed' => ! $robust->isWorthALook()
-                ? null
-                : json_encode([
-                    'kept' => $one($robust->sequence, $robust->expected),
-                    'paper' => $one($robust->plain, $robust->plainExpected),
-                ], JSON_THROW_ON_ERROR),
+            'sequence' => $plan['sequence'],
+            'cost' => $plan['cost'],
+            'expected' => $of?->cost,
+            'kept' => $of?->kept,
         ];
     }
 

@@ -16,7 +16,7 @@ use Illuminate\Database\Eloquent\Model;
  * @property array<string, mixed>|null        $what_if
  * @property int                              $version    of the plan it began with
  * @property int                              $seed
- * @property int                              $iterations
+ * @property int                              $iterations 0: the plan in force is only mended
  * @property int                              $searchers  that looked for it at once
  * @property int                              $done
  * @property float|null                       $start_cost of the plan in force, in the shop as it would be
@@ -25,8 +25,9 @@ use Illuminate\Database\Eloquent\Model;
  * @property float|null                       $changeover_min
  * @property float|null                       $bound
  * @property array<string, list<string>>|null $sequence   machine => batches
- * @property array<string, array{sequence: array<string, list<string>>, cost: float, expected: float, kept: float}>|null $weighed
- *     'kept', which keeps most promises, and 'paper', where they are two
+ * @property array<string, array{sequence: array<string, list<string>>, cost: float, expected: float|null, kept: float|null}>|null $weighed
+ *     'mended' with few moves, 'kept', which keeps most promises, and 'paper', or 'found' where these are one; null where
+ *     there is only one
  * @property bool                             $stop
  * @property CarbonImmutable                  $asked_at
  * @property CarbonImmutable|null             $found_at
@@ -48,6 +49,17 @@ final class Proposal extends Model
     public function isSearching(): bool
     {
         return in_array($this->state, ['waiting', 'searching'], true);
+    }
+
+    public function isForMending(): bool
+    {
+        return $this->iterations === 0;
+    }
+
+    /** There is something that can be used: what was found, or what was mended while the search goes on. */
+    public function isThere(?string $which): bool
+    {
+        return $this->state === 'ready' || ($this->isSearching() && isset($this->weighed[$which ?? '']));
     }
 
     /**

@@ -11,6 +11,7 @@ use App\Plan\OrderedBy;
 use App\Shop\Figure;
 use Hakama\Plan\Dispatch;
 use Hakama\Plan\Handwork;
+use Hakama\Plan\Moves;
 use Hakama\Plan\Odds\Odds;
 use Hakama\Plan\Placed;
 use Hakama\Plan\Sequence;
@@ -33,6 +34,7 @@ final readonly class Comparison
         public Timetable $then,
         public Timetable $booked,
         public array $rows,
+        public Moves $moves,
         private Timetable $asItIs,
         public Odds $oddsNow,
         public Odds $oddsThen,
@@ -46,10 +48,10 @@ final readonly class Comparison
         $whole = $board->takeover()->whole($found);
         $now = Timetable::of($workload, $inForce);
         $then = Timetable::of($workload, $whole);
-        $staying = $inForce->staying($whole);
+        $moves = Moves::between($inForce, $whole, array_map(strval(...), array_keys($workload->people->keeps)));
         $rows = [];
         foreach ($board->batches() as $code => $batch) {
-            $rows[] = [$batch, $now->find($code), $then->find($code), ! isset($staying[$code])];
+            $rows[] = [$batch, $now->find($code), $then->find($code), $moves->has((string) $code)];
         }
         usort(
             $rows,
@@ -74,6 +76,7 @@ final readonly class Comparison
             $then,
             $booked,
             $rows,
+            $moves,
             $board->timetable(),
             $odds->of($now),
             $odds->of($then),
@@ -113,10 +116,30 @@ final readonly class Comparison
         return $messages;
     }
 
+    /** How many things people have to change for it, and which: "3 things: 2 batches go to another machine, one ...". */
+    public function toChange(): string
+    {
+        $counts = [
+            'elsewhere' => count($this->moves->elsewhere),
+            'in_order' => count($this->moves->inOrder),
+            'to_tell' => count($this->messages()),
+        ];
+        $said = [];
+        foreach (array_filter($counts, static fn(int $count): bool => $count > 0) as $what => $count) {
+            $said[] = __("plan.to_change.{$what}", ['count' => $count]);
+        }
+
+        return $said === [] ? '' : __('plan.to_change.things', [
+            'count' => array_sum($counts),
+            'things' => implode(', ', $said),
+            'prepared' => count($this->moves->prepared),
+        ]);
+    }
+
     /** What is gained and what it costs, in what people weigh: "Proposed: one batch less late, 191 min of changeover saved." */
     public function answer(): string
     {
-        if ($this->moves() === 0) {
+        if ($this->moves->count() === 0) {
             return __('plan.comparison.nothing_moves');
         }
         [$now, $then] = [$this->now->totals, $this->then->totals];
@@ -135,7 +158,7 @@ final readonly class Comparison
             match (true) {
                 $late > 0 => __('plan.comparison.late_less', ['batches' => $late]),
                 $late < 0 => __('plan.comparison.late_more', ['batches' => -$late]),
-                $hours > 0 => __('plan.comparison.late_hours_less', ['hours' => (string) $hours]),
+                $hours > 0 => __('plan.comparison.late_hours_less', ['hours' => Figure::words($hours, 1)]),
                 default => '',
             },
             match (true) {
@@ -143,7 +166,7 @@ final readonly class Comparison
                 $saved < 0 => __('plan.comparison.changeover_added', ['min' => -$saved]),
                 default => '',
             },
-            __('plan.comparison.batches_sooner', ['batches' => $this->moves()]),
+            __('plan.comparison.batches_sooner', ['batches' => $this->moves->count()]),
         ], static fn(string $one): bool => $one !== ''))]);
     }
 
@@ -224,10 +247,5 @@ final readonly class Comparison
         return $people === null
             ? 0
             : Handwork::of($of->placed, $of->workload)->beyond($people, $of->workload->now, PHP_INT_MAX);
-    }
-
-    public function moves(): int
-    {
-        return count(array_filter($this->rows, static fn(array $row): bool => $row[3]));
     }
 }

@@ -87,6 +87,22 @@ final class PlanBoard
         );
     }
 
+    /**
+     * What somebody is about to set up by the plan in force: nothing but a hand moves it any more.
+     *
+     * @param Timetable|null $now the plan in force, in a shop that is not as it is
+     *
+     * @return array<array-key, string> batch => machine
+     */
+    public function held(?Timetable $now = null): array
+    {
+        $now ??= $this->timetable();
+
+        return $now->preparedUntil(
+            $now->workload->now + (int) (3600 * $this->house->rules()->value(HouseRule::FrozenAhead)),
+        );
+    }
+
     /** Open batches on their machines, in the order kept. */
     public function sequence(): Sequence
     {
@@ -285,7 +301,10 @@ final class PlanBoard
         return new Takeover(
             $this->workload(),
             $this->sequence(),
-            array_keys(array_filter($this->batches(), static fn(OpenBatch $batch): bool => $batch->started)),
+            [
+                ...array_keys(array_filter($this->batches(), static fn(OpenBatch $batch): bool => $batch->started)),
+                ...array_keys($this->held()),
+            ],
         );
     }
 

@@ -69,12 +69,11 @@ final readonly class WhatHelps
         if (! $placed->batch->alreadySetUp) {
             $option = Soonest::of($this->board->timetable(), $placed->batch->id)->keeping;
             if ($option !== null && $option->end < $placed->end()) {
-                $behind = $option->after() === null ? 'first' : "after {$option->after()}";
+                $what = $option->after() === null
+                    ? __('plan.what_helps.moved_to_front', ['machine' => $option->machine])
+                    : __('plan.what_helps.moved_to', ['machine' => $option->machine, 'batch' => $option->after()]);
 
-                yield __('plan.what_helps.moved_to', [
-                    'machine' => $option->machine,
-                    'behind' => $behind,
-                ]) => [$workload, $option->sequence];
+                yield $what => [$workload, $option->sequence];
             }
         }
     }

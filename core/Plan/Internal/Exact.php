@@ -60,7 +60,7 @@ final class Exact
         }
         foreach (array_keys($numbers->batches) as $batch) {
             // What is fixed to a time goes between others, and where something is set up already must be known.
-            if ($numbers->fixed[$batch] !== null || ($numbers->standing[$batch] && ! isset($this->machineOf[$batch]))) {
+            if ($numbers->fixed[$batch] !== null || ($numbers->inFront[$batch] && ! isset($this->machineOf[$batch]))) {
                 return false;
             }
         }

@@ -73,6 +73,8 @@ final class Numbers
     public array $fixed = [];
     /** @var array<int, bool> batch => it stands on its machine now */
     public array $standing = [];
+    /** @var array<int, bool> batch => nothing goes before it */
+    public array $inFront = [];
     /** @var array<int, int> frame => how many there are */
     public array $stock = [];
     /**
@@ -137,6 +139,7 @@ final class Numbers
                 $batch->equipment->style === '' ? -1 : ($styles[$batch->equipment->style] ??= count($styles));
             $this->fixed[] = $batch->fixed?->startAt;
             $this->standing[] = $batch->alreadySetUp;
+            $this->inFront[] = $batch->isInFront();
             $keep = $workload->people->keeps[$batch->id] ?? null;
             $this->keep[] = $keep?->startAt === null
                 ? null

@@ -109,10 +109,10 @@ final class Pricer
         return $this->stepOf[$m][count($this->sequence[$m]) - 1] === count($this->states) - 2;
     }
 
-    /** It is on its machine already: nothing goes before it. */
+    /** It is on its machine already, or as good as that: nothing goes before it. */
     public function stands(int $batch): bool
     {
-        return $this->numbers->standing[$batch];
+        return $this->numbers->inFront[$batch];
     }
 
     /** @return array<int, int> machine => how many stay at the front of the kept sequence */
@@ -132,7 +132,7 @@ final class Pricer
     /** It is not moved. */
     public function stays(int $batch): bool
     {
-        return $this->numbers->standing[$batch] || $this->numbers->fixed[$batch] !== null;
+        return $this->numbers->inFront[$batch] || $this->numbers->fixed[$batch] !== null;
     }
 
     /**

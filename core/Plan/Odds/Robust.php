@@ -160,7 +160,7 @@ final readonly class Robust
         $worst = null;
         foreach ($timed->placed as $i => $placed) {
             $batch = $placed->batch;
-            if (isset($tried[$batch->id]) || $batch->alreadySetUp || $batch->fixed !== null) {
+            if (isset($tried[$batch->id]) || $batch->stays()) {
                 continue;
             }
             $late = 0.0;
@@ -175,7 +175,8 @@ final readonly class Robust
         return $worst;
     }
 
-    private static function weighed(
+    /** What a plan costs on the average of so many runs. */
+    public static function weighed(
         Workload $workload,
         Spread $spread,
         Sequence $sequence,

@@ -1,8 +1,9 @@
 @php
     $at = static fn(int $s) => App\Foundation\Clock\ShopClock::time($s);
-    $open = $proposal->state === 'ready' && $comparison->moves() > 0;
+    $open = $proposal->state === 'ready' && $comparison->moves->count() > 0;
     $inForce = $words === '' ? __('plan.comparison.current') : __('plan.comparison.current_after_that');
     $hours = static fn(float $minutes) => App\Shop\Figure::words($minutes / 60, 1);
+    $keys = ['mended' => 'm', 'kept' => 'e', 'paper' => 'p', 'found' => 'e'];
     $row = static fn(string $name, Hakama\Plan\Totals $t, Hakama\Plan\Odds\Odds $odds, float $beyondS) => [
         $name,
         $t->lateBatches,
@@ -16,7 +17,8 @@
     ];
 @endphp
 <section class="mb-4" aria-labelledby="answer">
-    <h2 id="answer" class="mb-1 text-xl">{{ $comparison->answer() }}</h2>
+    <h2 id="answer" class="mb-1 text-xl">{{ $proposal->isForMending() && ! $open
+        ? __('plan.proposal.nothing_to_mend') : $comparison->answer() }}</h2>
     <p>
         @if ($comparison->becomeLate() !== [])
             <span class="now">{{ __('plan.comparison.now_late', [
@@ -33,6 +35,7 @@
                 'value' => App\Foundation\Words\Words::some(array_map(static fn($b) => $b->code, $comparison->areSaved()), 8),
             ]) }}
         @endif
+        {{ $comparison->toChange() }}
         @if ($comparison->movedThoughPrepared() !== [])
             {{ __('plan.comparison.moved_although_prepared', [
                 'value' => App\Foundation\Words\Words::some(array_map(
@@ -54,6 +57,7 @@
                     <th class="num">{{ __('plan.weighed.promises') }}</th>
                     <th class="num">{{ __('plan.weighed.on_average') }}</th>
                     <th class="num">{{ __('plan.weighed.on_paper') }}</th>
+                    <th class="num">{{ __('plan.weighed.moved') }}</th>
                     <th><span class="sr-only">{{ __('plan.weighed.look') }}</span></th>
                 </tr>
             </thead>
@@ -61,15 +65,16 @@
                 @foreach ($proposal->weighed as $name => $one)
                     <tr @class(['font-semibold' => $name === $which])>
                         <td>{{ __("plan.weighed.{$name}") }}</td>
-                        <td class="num">{{ App\Shop\Figure::words($one['kept'], 1) }}</td>
-                        <td class="num">{{ App\Shop\Figure::words($one['expected']) }}</td>
+                        <td class="num">{{ $one['kept'] === null ? '' : App\Shop\Figure::words($one['kept'], 1) }}</td>
+                        <td class="num">{{ $one['expected'] === null ? '' : App\Shop\Figure::words($one['expected']) }}</td>
                         <td class="num">{{ App\Shop\Figure::words($one['cost']) }}</td>
+                        <td class="num">{{ $moved[$name] }}</td>
                         <td class="num">
                             @if ($name === $which)
                                 {{ __('plan.weighed.shown') }}
                             @else
-                                <a href="{{ route('plan.proposal', [$proposal, 'plan' => $name]) }}" data-key="e"
-                                    data-does="{{ __('plan.weighed.look') }}">{{ __('plan.weighed.look') }} <kbd>e</kbd></a>
+                                <a href="{{ route('plan.proposal', [$proposal, 'plan' => $name]) }}" data-key="{{ $keys[$name] }}"
+                                    data-does="{{ __("plan.weighed.look_at_{$name}") }}">{{ __("plan.weighed.look_at_{$name}") }} <kbd>{{ $keys[$name] }}</kbd></a>
                             @endif
                         </td>
                     </tr>
@@ -85,10 +90,14 @@
                     data-key="t">{{ __('plan.comparison.use_this_plan') }} <kbd>t</kbd></button>
                 <a class="btn" href="#moves" data-key="c">{{ __('plan.comparison.choose_batches') }} <kbd>c</kbd></a>
             @endif
+            @if ($proposal->isForMending())
+                <button type="submit" class="btn" form="search" data-key="f">{{ __('plan.sheet.find_a_better_plan') }} <kbd>f</kbd></button>
+            @endif
             <button type="submit" class="btn" form="leave" data-key="v">{{ $words === ''
                 ? __('plan.comparison.keep_the_current_plan') : __('plan.comparison.discard') }} <kbd>v</kbd></button>
         </div>
         <form id="leave" method="post" action="{{ route('plan.leave', $proposal) }}">@csrf @method('delete')</form>
+        <form id="search" method="post" action="{{ route('plan.propose') }}">@csrf</form>
     @endif
 </section>
 <x-lane-pages :page="$chart->page" :to="static fn(array $changed): string => request()->fullUrlWithQuery($changed)" />
@@ -217,7 +226,9 @@
     </table>
 </div>
 <x-because :about="__('plan.comparison.how_its_calculated')">
-    @if ($proposal->isProven())
+    @if ($proposal->isForMending())
+        {{ __('plan.comparison.mended_with_few_moves', ['moves' => $most]) }}
+    @elseif ($proposal->isProven())
         {{ __('plan.comparison.proven_no_plan_costs_less') }}
     @else
         {{ __('plan.comparison.steps_searched_seed_no_plan_can', [

@@ -29,6 +29,18 @@
                 'lowest' => App\Shop\Figure::words($proposal->bound ?? 0, 1),
             ]) }}</x-because>
         @endif
+        @if (isset($proposal->weighed['mended']))
+            <div class="note mb-3">
+                <p class="mb-2">{{ __('plan.progress.mended_meanwhile', [
+                    'moves' => $moved['mended'],
+                    'now' => App\Shop\Figure::words($proposal->start_cost ?? 0),
+                    'then' => App\Shop\Figure::words($proposal->weighed['mended']['cost']),
+                ]) }}</p>
+                <form method="post" action="{{ route('plan.take', $proposal) }}">@csrf<input type="hidden" name="version" value="{{ $version }}">
+                    <input type="hidden" name="plan" value="mended"><button type="submit" class="btn" name="whole" value="1"
+                        data-key="m">{{ __('plan.progress.use_the_mended_plan') }} <kbd>m</kbd></button></form>
+            </div>
+        @endif
         <form method="post" action="{{ route('plan.stop', $proposal) }}">@csrf<button type="submit"
             class="btn btn-now" data-key="s"
                 @disabled($proposal->stop)>{{ $proposal->stop ? __('plan.progress.ends') : __('plan.progress.stop_and_keep_the_best') }}

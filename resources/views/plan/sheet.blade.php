@@ -45,6 +45,11 @@
                 <kbd>z</kbd></button></form>
         <form method="post" action="{{ route('plan.propose') }}">@csrf<button type="submit" class="btn btn-main" data-key="f">{{ __('plan.sheet.find_a_better_plan') }} <kbd>f</kbd></button></form>
     </div>
+    @if ($late !== [] || $board->unplanned() !== [] || $timetable->unplaced !== [])
+        <form method="post" action="{{ route('plan.propose') }}" class="mb-2 flex flex-wrap items-center gap-3">@csrf<input type="hidden" name="mend" value="1">
+            <button type="submit" class="btn btn-small" data-key="m">{{ __('plan.sheet.mend_the_plan') }} <kbd>m</kbd></button>
+            <span class="text-sm text-soft">{{ __('plan.sheet.mend_says', ['moves' => $most, 'frozen' => $frozen]) }}</span></form>
+    @endif
     @if ($people !== [])
         <p class="mb-1 text-sm">{{ implode('; ', $people) }}.</p>
     @endif

@@ -234,7 +234,8 @@ final class BetterPlanTest extends FeatureTestCase
         Queue::assertPushedOn(FindPlan::QUEUE, FindPlan::class);
         $proposal = Proposal::query()->latest('id')->firstOrFail();
         // So far it had come when it was killed: all but 400 of its iterations, with a plan of its own.
-        $found = Search::of(self::board()->prepared(), 5, 3000, self::board()->sequence())->run(3000);
+        $board = self::board();
+        $found = Search::of($board->prepared()->holding($board->held()), 5, 3000, $board->sequence())->run(3000);
         $proposal->update([
             'state' => 'searching',
             'done' => 2600,

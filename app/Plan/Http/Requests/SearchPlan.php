@@ -4,12 +4,16 @@ declare(strict_types=1);
 
 namespace App\Plan\Http\Requests;
 
+use App\Shop\Figure;
 use Illuminate\Foundation\Http\FormRequest;
 use Illuminate\Validation\Rule;
 
 /** A better plan to be looked for, in the shop as it is or as it might be. */
 final class SearchPlan extends FormRequest
 {
+    /** The least and the most that it looks for. */
+    private const STEPS = [100, 5_000_000];
+
     /** @return array<string, mixed> */
     public function rules(): array
     {
@@ -22,7 +26,8 @@ final class SearchPlan extends FormRequest
             'closes' => ['nullable', 'date', 'after:now', 'before:+60 days'],
             'frame' => ['nullable', Rule::exists('frames', 'code')],
             'frames' => ['nullable', 'required_with:frame', 'integer', 'between:-50,50'],
-            'iterations' => ['nullable', 'integer', 'between:100,5000000'],
+            'iterations' => ['nullable', 'integer', 'between:'.implode(',', self::STEPS)],
+            'mend' => ['nullable', 'boolean'],
         ];
     }
 
@@ -40,7 +45,10 @@ final class SearchPlan extends FormRequest
             'closes.*' => __('plan.search_plan.choose_a_closing_time_within_the'),
             'frame.*' => __('plan.search_plan.choose_a_frame'),
             'frames.*' => __('plan.search_plan.enter_how_many_more_or_fewer_2'),
-            'iterations.*' => 'Between 100 and 5 000 000 steps.',
+            'iterations.*' => __('plan.search_plan.steps', [
+                'least' => Figure::words(self::STEPS[0]),
+                'most' => Figure::words(self::STEPS[1]),
+            ]),
         ];
     }
 
@@ -63,5 +71,11 @@ final class SearchPlan extends FormRequest
     public function iterations(): ?int
     {
         return $this->integer('iterations') ?: null;
+    }
+
+    /** Only a few batches are moved, for what went wrong. */
+    public function isForMending(): bool
+    {
+        return $this->boolean('mend');
     }
 }
