@@ -64,7 +64,7 @@
                     @unless ($batch->queued->fixedAt)
                         <form method="post" action="{{ route('plan.moves') }}">@csrf<input type="hidden" name="batch"
                                 value="{{ $batch->code }}"><input type="hidden" name="machine"
-                                value="{{ $option->machine }}"><input type="hidden" name="place"
+                                value="{{ $option->machine }}"><input type="hidden" name="rank"
                                 value="{{ $option->rank }}"><input type="hidden" name="version"
                                 value="{{ $version }}"><button type="submit" @class(['btn', 'btn-main' => $loop->first && $option->costMore < 0])
                                 @if ($loop->first) data-key="m" @endif>{{ __('plan.why.move_it') }} @if ($loop->first)
@@ -111,10 +111,10 @@
                 <dd>{{ $batch->order->customer }}, <a href="{{ route('orders.show', $batch->order->number) }}">{{ __('plan.why.no', [
                     'number' => $batch->order->number,
                 ]) }}</a></dd>
-                @if ($batch->order->blanksShort > 0)
+                @if ($batch->blanksShort() > 0)
                     <dt>{{ __('plan.why.blanks') }}</dt>
                     <dd class="now"><x-said key="plan.why.short_it_cannot_be_finished_before" :with="[
-                        'blanks_short' => $batch->order->blanksShort,
+                        'blanks_short' => $batch->blanksShort(),
                     ]">
                         <x-slot:link><a href="{{ route('ordering.show') }}">{{ __('plan.why.to_order') }}</a></x-slot:link></x-said></dd>
                 @endif
@@ -259,7 +259,7 @@
                 @foreach ($alike as $option)
                     <form method="post" action="{{ route('plan.moves') }}" class="mt-2">@csrf<input type="hidden"
                             name="batch" value="{{ $batch->code }}"><input type="hidden" name="machine"
-                            value="{{ $option->machine }}"><input type="hidden" name="place"
+                            value="{{ $option->machine }}"><input type="hidden" name="rank"
                             value="{{ $option->rank }}"><input type="hidden" name="version"
                             value="{{ $version }}"><button type="submit"
                                 class="btn">{{ __('plan.why.run_together_with', [
@@ -313,7 +313,7 @@
                                         <form method="post" action="{{ route('plan.moves') }}">@csrf<input
                                                 type="hidden" name="batch" value="{{ $batch->code }}"><input
                                                 type="hidden" name="machine" value="{{ $option->machine }}"><input
-                                                type="hidden" name="place" value="{{ $option->rank }}"><input
+                                                type="hidden" name="rank" value="{{ $option->rank }}"><input
                                                 type="hidden" name="version" value="{{ $version }}"><button
                                                     type="submit"
                                                 class="btn btn-small"
