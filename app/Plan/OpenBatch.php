@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Plan;
 
+use Hakama\Floor\Lacking;
 use Hakama\Plan\BatchJob;
 
 /** A batch with pieces still to do, as it is planned, and what it refers to. */
@@ -28,8 +29,24 @@ final readonly class OpenBatch
         public OrderedBy $order,
         public BatchDesign $design,
         public BatchSetup $setup,
+        public Lacking $lacking = new Lacking(),
     ) {
         $this->code = $batch->id;
         $this->started = $batch->alreadySetUp;
+    }
+
+    /**
+     * Pieces that cannot be sewn before blanks come of which nobody knows when. What is held until they come is none of
+     * them; what is on a machine already is not held.
+     */
+    public function blanksShort(): int
+    {
+        return $this->started ? $this->lacking->pieces : $this->lacking->unknown;
+    }
+
+    /** When it can begin, as its blanks are on their way; null where it does not wait for any. */
+    public function heldUntil(): ?int
+    {
+        return $this->started ? null : $this->lacking->at;
     }
 }

@@ -10,16 +10,13 @@ use Carbon\CarbonImmutable;
 /** The order a batch is for. */
 final readonly class OrderedBy
 {
-    /**
-     * @param string $due         as the tables have it: many are kept and few are asked for their day
-     * @param int    $blanksShort garments of the batch's line that are missing: it cannot be done before they come
-     */
+    /** @param string $due as the tables have it: many are kept and few are asked for their day */
     public function __construct(
         public int $id,
         public int $number,
         public string $customer,
         private string $due,
-        public int $blanksShort = 0,
+        public int $lineId,
     ) {}
 
     public function dueAt(): CarbonImmutable

@@ -148,6 +148,7 @@ enum HouseRule: string
     case FrozenAhead = 'frozen_h';
     case MendedMoves = 'mended_moves';
     case LeadDays = 'lead_days';
+    case DeliveryHour = 'delivery_h';
     case SewSpread = 'spread_sewing_percent';
     case HoopSpread = 'spread_hooping_percent';
     case ChangeoverSpread = 'spread_changeover_percent';

@@ -60,6 +60,7 @@ final class PlanFigures
         HouseRule::FrozenAhead->value => [1, 0, 72],
         HouseRule::MendedMoves->value => [3, 1, 20],
         HouseRule::LeadDays->value => [4, 0, 120],
+        HouseRule::DeliveryHour->value => [12, 0, 24],
         HouseRule::SewSpread->value => [8, 0, 200],
         HouseRule::HoopSpread->value => [25, 0, 200],
         HouseRule::ChangeoverSpread->value => [30, 0, 200],

@@ -32,6 +32,7 @@ enum Question: string
     case FirstOff = 'first_off';
     case Units = 'units';
     case ProposedPlan = 'proposed_plan';
+    case ShortBlanks = 'short_blanks';
 
     /** @return non-empty-list<School> the first holds until the shop says otherwise */
     public function schools(): array
@@ -126,6 +127,10 @@ enum Question: string
             self::ProposedPlan => [
                 new School('kept'),
                 new School('paper'),
+            ],
+            self::ShortBlanks => [
+                new School('hold'),
+                new School('split'),
             ],
             self::Units => [
                 new School('mm'),

@@ -19,4 +19,10 @@ final readonly class Promise
         public float $weight = 1.0,
         public bool $isEvent = false,
     ) {}
+
+    /** The same for what can be begun at another time. */
+    public function ready(int $at): self
+    {
+        return new self($at, $this->dueAt, $this->weight, $this->isEvent);
+    }
 }

@@ -19,14 +19,7 @@ final class SplitImpact
      */
     public static function split(Workload $workload, Sequence $sequence, string $batch, int $pieces): array
     {
-        $whole = $workload->batches[$batch];
-        $others = array_values(
-            array_map(
-                static fn(BatchJob $one): BatchJob => $one->id === $batch ? $one->of($one->pieces - $pieces) : $one,
-                $workload->batches,
-            ),
-        );
-        $then = $workload->with([...$others, $whole->part(self::PART, $pieces)]);
+        $then = self::parted($workload, $batch, $pieces, null);
         $now = Timetable::of($workload, $sequence);
         $machine = $sequence->machineOf($batch);
         $behind =
@@ -50,6 +43,64 @@ final class SplitImpact
             $behind,
             $best === null ? null : Option::between($now, Timetable::of($then, $best->sequence), self::PART),
         ];
+    }
+
+    /**
+     * What is there is sewn, and what waits for its blanks run apart, both where that is cheapest.
+     *
+     * @param int $pieces  that wait; fewer than the batch has
+     * @param int $readyAt when the others can be begun, seconds
+     *
+     * @return Timetable|null with the batch and its part; null where it cannot be
+     */
+    public static function awaiting(
+        Workload $workload,
+        Sequence $sequence,
+        string $batch,
+        int $pieces,
+        int $readyAt,
+    ): ?Timetable {
+        $then = self::parted($workload, $batch, $pieces, $readyAt);
+        $placed = self::cheapest($then, $sequence, [$batch, self::PART]);
+
+        return $placed === null ? null : Timetable::of($then, $placed);
+    }
+
+    /**
+     * Batches put where each costs least, one after the other; what stands on its machine stays there.
+     *
+     * @param list<string> $batches
+     */
+    public static function cheapest(Workload $workload, Sequence $sequence, array $batches): ?Sequence
+    {
+        foreach ($batches as $batch) {
+            if ($workload->batches[$batch]->stays() && $sequence->machineOf($batch) !== null) {
+                continue;
+            }
+            $best = Options::of(Timetable::of($workload, $sequence), $batch, 1)->all[0] ?? null;
+            if ($best === null) {
+                return null;
+            }
+            $sequence = $best->sequence;
+        }
+
+        return $sequence;
+    }
+
+    /** The shop with a part of a batch for itself; the rest may be ready at another time. */
+    private static function parted(Workload $workload, string $batch, int $pieces, ?int $readyAt): Workload
+    {
+        $whole = $workload->batches[$batch];
+        $rest = $whole->of($whole->pieces - $pieces);
+        $rest = $readyAt === null ? $rest : $rest->promised($whole->promise->ready($readyAt));
+
+        return $workload->with([
+            ...array_values(array_map(
+                static fn(BatchJob $one): BatchJob => $one->id === $batch ? $rest : $one,
+                $workload->batches,
+            )),
+            $whole->part(self::PART, $pieces),
+        ]);
     }
 
     /** A batch put into another, where that stands; null where it cannot be. */

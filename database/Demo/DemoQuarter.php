@@ -224,9 +224,10 @@ final class DemoQuarter
         foreach (array_filter($this->awaited, static fn(CarbonImmutable $day): bool => $day <= $at) as $order => $day) {
             $pieces = Piece::query()->where('order_id', $order)->count();
             foreach (OrderLine::query()->where('order_id', $order)->get() as $line) {
-                CarbonImmutable::withTestNow($at, fn() => BlankArrivals::note(
+                CarbonImmutable::withTestNow($at, fn() => app(BlankArrivals::class)->note(
                     $line,
                     Str::uuid()->toString(),
+                    '',
                     $pieces + $this->luck->getInt(0, 1),
                     0,
                     '',

@@ -298,6 +298,10 @@ return [
         'somebody_else_changed_this_in_the' => 'Somebody else changed this in the meantime; their values stay: {value}.',
     ],
     'plan_changes' => [
+        'split_off_for_blanks' => '{pieces, plural, one {# piece} other {# pieces}} of {code} split off as {new}: blanks come {at}.',
+        'waits_for_blanks' => '{code} waits for its blanks until {at}.',
+        'waits_for_blanks_on' => '{code} waits for its blanks until {at}; it is on {machine} now, behind what can be sewn before.',
+        'waits_for_blanks_moved' => '{code} moved, as its blanks come {at}',
         'fixed' => '{code} fixed',
         'moved_on' => '{code} moved on {machine}',
         'planned_again_by_due_date' => 'planned again by due date',
@@ -382,6 +386,7 @@ return [
         'reload_this_page' => 'Reload this page.',
     ],
     'sheet' => [
+        'blanks_come' => 'blanks come {at}',
         'mend_the_plan' => 'Mend the plan',
         'mend_says' => 'At most {moves, plural, one {one batch moves} other {# batches move}}; what starts within {frozen} h stays.',
         'batches_wait_for_somebody_who_may' => '{count, plural, one {# batch waits} other {# batches wait}} for somebody who may do {skill} alone; {code} starts {time}.',
@@ -494,6 +499,8 @@ return [
         'of_frame' => '{value} of frame {frame}',
     ],
     'why' => [
+        'blanks_come' => '{pieces, plural, one {one comes} other {# come}} {at}: {link}',
+        'what_to_do' => 'wait or run apart',
         'weighing' => 'Weighing every place among {batches} batches …',
         'wait_for_it' => 'Load the whole page',
         'why_is_there' => 'Why {code} is there',

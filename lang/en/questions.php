@@ -90,6 +90,8 @@ return [
         'first_off_with_picture' => 'Floor: the first piece is sewn alone, and the next load waits until another person has inspected it and kept a picture of it.',
         'proposed_plan_kept' => 'Plan: replayed with breaks and delays; room is left where a promise needs it. The cheapest on paper is shown beside.',
         'proposed_plan_paper' => 'Plan: as if nothing went wrong. The one that keeps most promises is shown beside.',
+        'short_blanks_hold' => 'Plan: the whole batch waits for the day on which its blanks come, at the place that costs least until then.',
+        'short_blanks_split' => 'Plan: what is there is sewn, and the rest is a batch of its own from the day on which its blanks come.',
         'units_mm' => 'Places, drawings and designs: in millimetres, where a tape is laid on in inches beside.',
         'units_inch' => 'Places, drawings and designs: in inches, where a tape is laid on in millimetres beside. Frames as they are printed, and what is set on a machine, stay in millimetres.',
         'topper_residue_steam' => 'Caution: irons and steam burn.',
@@ -145,6 +147,11 @@ return [
         'question' => 'Plan that a search proposes',
         'kept' => 'the one that keeps most promises',
         'paper' => 'the cheapest on paper',
+    ],
+    'short_blanks' => [
+        'question' => 'When some blanks of a batch come later',
+        'hold' => 'all of it waits for them',
+        'split' => 'what is here is sewn first, the rest later',
     ],
     'trace_item' => [
         'question' => 'When to trace',

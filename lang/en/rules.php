@@ -708,6 +708,11 @@ return [
         'help' => 'From order to arrival: thread, backing, blanks.',
         'unit' => 'days',
     ],
+    'delivery_h' => [
+        'label' => 'Deliveries are unpacked by',
+        'help' => 'What comes on a day can be sewn from this hour on.',
+        'unit' => 'h',
+    ],
     'spread_sewing_percent' => [
         'label' => 'Spread of sewing times',
         'help' => 'Standard deviation over mean, until your own log is long enough.',

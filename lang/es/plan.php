@@ -298,6 +298,10 @@ return [
         'somebody_else_changed_this_in_the' => 'Otra persona ha cambiado esto mientras tanto; sus valores se quedan: {value}.',
     ],
     'plan_changes' => [
+        'split_off_for_blanks' => '{pieces, plural, one {# pieza} other {# piezas}} de {code} separadas como {new}: las prendas llegan {at}.',
+        'waits_for_blanks' => '{code} espera sus prendas hasta {at}.',
+        'waits_for_blanks_on' => '{code} espera sus prendas hasta {at}; ahora está en {machine}, detrás de lo que se puede bordar antes.',
+        'waits_for_blanks_moved' => '{code} movido, porque sus prendas llegan {at}',
         'fixed' => '{code} fijo',
         'moved_on' => '{code} movido en {machine}',
         'planned_again_by_due_date' => 'planificado otra vez por fecha',
@@ -382,6 +386,7 @@ return [
         'reload_this_page' => 'Recarga esta página.',
     ],
     'sheet' => [
+        'blanks_come' => 'prendas {at}',
         'mend_the_plan' => 'Arreglar el plan',
         'mend_says' => 'Como mucho {moves, plural, one {se mueve un lote} other {se mueven # lotes}}; lo que empieza en {frozen} h se queda.',
         'batches_wait_for_somebody_who_may' => '{count, plural, one {# lote espera} other {# lotes esperan}} a alguien que pueda hacer {skill} sin ayuda; {code} empieza {time}.',
@@ -494,6 +499,8 @@ return [
         'of_frame' => '{value} del bastidor {frame}',
     ],
     'why' => [
+        'blanks_come' => '{pieces, plural, one {una llega} other {# llegan}} {at}: {link}',
+        'what_to_do' => 'esperar o separar',
         'weighing' => 'Comparando cada lugar entre {batches} lotes …',
         'wait_for_it' => 'Cargar la página entera',
         'why_is_there' => 'Por qué está ahí {code}',

@@ -90,6 +90,8 @@ return [
         'first_off_with_picture' => 'Planta: la primera pieza se borda sola, y la siguiente carga espera a que otra persona la inspeccione y guarde una foto.',
         'proposed_plan_kept' => 'Plan: repetido con roturas y demoras; deja margen donde una entrega lo necesita. El más barato sobre el papel se muestra al lado.',
         'proposed_plan_paper' => 'Plan: como si nada saliera mal. El que cumple más entregas se muestra al lado.',
+        'short_blanks_hold' => 'Plan: todo el lote espera al día en que llegan sus prendas, en el sitio que menos cuesta hasta entonces.',
+        'short_blanks_split' => 'Plan: se borda lo que hay, y el resto es un lote aparte desde el día en que llegan sus prendas.',
         'units_mm' => 'Posiciones, dibujos y diseños: en milímetros; donde se usa cinta métrica, también en pulgadas.',
         'units_inch' => 'Posiciones, dibujos y diseños: en pulgadas; donde se usa cinta métrica, también en milímetros. Los bastidores como vienen impresos y lo que se ajusta en la máquina siguen en milímetros.',
         'topper_residue_steam' => 'Precaución: la plancha y el vapor queman.',
@@ -145,6 +147,11 @@ return [
         'question' => 'Plan que propone una búsqueda',
         'kept' => 'el que cumple más entregas',
         'paper' => 'el más barato sobre el papel',
+    ],
+    'short_blanks' => [
+        'question' => 'Cuando algunas prendas de un lote llegan después',
+        'hold' => 'todo el lote las espera',
+        'split' => 'primero se borda lo que hay, luego el resto',
     ],
     'trace_item' => [
         'question' => 'Cuándo trazar',

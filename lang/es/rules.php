@@ -708,6 +708,11 @@ return [
         'help' => 'Del pedido a la llegada: hilo, entretela, prendas.',
         'unit' => 'días',
     ],
+    'delivery_h' => [
+        'label' => 'Entregas desembaladas a las',
+        'help' => 'Lo que llega un día se puede bordar desde esta hora.',
+        'unit' => 'h',
+    ],
     'spread_sewing_percent' => [
         'label' => 'Dispersión de los tiempos',
         'help' => 'Desviación típica entre media, hasta que tu registro sea bastante largo.',

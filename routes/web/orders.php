@@ -3,6 +3,7 @@
 declare(strict_types=1);
 
 use App\Foundation\Http\PeekSession;
+use App\Orders\Http\BlanksController;
 use App\Orders\Http\BookController;
 use App\Orders\Http\ChangeController;
 use App\Orders\Http\ColourController;
@@ -27,7 +28,6 @@ Route::controller(ChangeController::class)
     ->prefix('orders')
     ->name('orders.')
     ->group(static function (): void {
-        Route::post('/lines/{line}/arrivals', 'arrive')->name('arrive')->can(Ability::Operate)->whereNumber('line');
         Route::get('/{order}/story', 'story')->name('story')->can(Ability::Look);
         Route::put('/{order}/language', 'language')->name('language')->can(Ability::Plan);
         Route::put('/{order}/shelf', 'shelve')->name('shelve')->can(Ability::Operate);
@@ -39,6 +39,14 @@ Route::controller(ChangeController::class)
         Route::post('/{order}/reopen', 'reopen')->name('reopen')->can(Ability::Plan);
         Route::post('/{order}/hand-overs', 'hand')->name('hand')->can(Ability::Operate);
         Route::get('/{order}/slips/{number}', 'slip')->name('slip')->can(Ability::Look)->whereNumber('number');
+    });
+Route::controller(BlanksController::class)
+    ->prefix('orders')
+    ->name('orders.')
+    ->group(static function (): void {
+        Route::post('/lines/{line}/arrivals', 'arrive')->name('arrive')->can(Ability::Operate)->whereNumber('line');
+        Route::post('/lines/{line}/expected', 'expect')->name('expect')->can(Ability::Operate)->whereNumber('line');
+        Route::delete('/expected/{expected}', 'forget')->name('expect.forget')->can(Ability::Operate)->whereNumber('expected');
     });
 Route::controller(NamesController::class)
     ->prefix('orders/names')

@@ -309,6 +309,11 @@ final class PlanPagesTest extends BrowserTestCase
     public function a_better_plan_is_found_taken_in_part_and_undone(): void
     {
         $this->visit('/plan');
+        // What is due last is first: there is something to be found, whatever was changed before.
+        foreach (['M1', 'M2'] as $machine) {
+            $this->putFirst($this->lastOn($machine), $machine, $machine === 'M1' ? 1 : 0);
+        }
+        $this->visit('/plan');
         $before = $this->ranks();
         $this->keys('f');
         $this->sees('Use this plan');
@@ -325,6 +330,10 @@ final class PlanPagesTest extends BrowserTestCase
         $this->keys('z');
         $this->sees('Undone: proposal used in part');
         self::assertSame($before, $this->ranks());
+        foreach (['M2', 'M1'] as $machine) {
+            $this->keys('z');
+            $this->sees("moved on {$machine}");
+        }
     }
 
     #[Test]
@@ -354,6 +363,34 @@ final class PlanPagesTest extends BrowserTestCase
         self::assertSame($before, $this->ranks());
         $this->visit('/plan/calendar');
         $this->press('Remove');
+    }
+
+    #[Test]
+    public function blanks_come_later_and_what_is_here_is_run_apart_and_put_together_again(): void
+    {
+        $this->visit('/orders/1006/story');
+        $form = 'form[action$="/expected"]';
+        $send = "{$form} button";
+        $this->browser->executeScript('document.querySelector(arguments[0]).closest("details").open = true', [$form]);
+        $this->find($send)->click();
+        $this->sees('How many come (1–9999).');
+        $this->set("{$form} [name=expected]", '3');
+        $this->set("{$form} [name=expected_on]", '2026-03-05');
+        $this->find($send)->click();
+        $this->sees('3 blanks come on Thu 5 Mar');
+        $this->sees('waits until Thu 12:00 for 3 blanks and ends');
+        $this->sees('Run apart: the 9 that are here end');
+        $this->keys('a');
+        $this->sees('split off as');
+        $this->sees('3 come Thu 12:00');
+        $this->visit('/plan');
+        $this->sees('blanks come Thu 12:00');
+        $this->keys('z');
+        $this->sees('Undone:');
+        $this->visit('/orders/1006/story');
+        $this->press('They do not come');
+        $this->sees('No longer expected.');
+        self::assertStringNotContainsString('waits until', $this->text());
     }
 
     #[Test]

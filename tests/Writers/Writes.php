@@ -13,6 +13,7 @@ use App\Machine\Models\Machine;
 use App\Money\Models\GivenQuote;
 use App\Orders\ImportState;
 use App\Orders\Models\Decoration;
+use App\Orders\Models\ExpectedBlanks;
 use App\Orders\Models\Order;
 use App\Orders\Models\OrderImport;
 use App\Orders\Models\Piece;
@@ -180,6 +181,24 @@ final class Writes
                 ['id' => self::UUID, 'good' => 5, 'wrong' => 1],
                 Second::Each,
             )->own('id'),
+            'orders.expect' => static fn() => Write::to(
+                'POST',
+                '/orders/lines/'.self::polos()->lines()->firstOrFail()->id.'/expected',
+                ['id' => self::UUID, 'expected' => 5, 'expected_on' => CarbonImmutable::tomorrow()->format('Y-m-d')],
+                Second::Each,
+            )->own('id'),
+            'orders.expect.forget' => static function (): Write {
+                $expected = ExpectedBlanks::query()->create([
+                    'order_line_id' => self::polos()->lines()->firstOrFail()->id,
+                    'form_id' => self::UUID,
+                    'pieces' => 3,
+                    'expected_on' => CarbonImmutable::now()->addDays(2)->format('Y-m-d'),
+                    'who' => 'Maren',
+                    'noted_at' => CarbonImmutable::now(),
+                ]);
+
+                return Write::to('DELETE', "/orders/expected/{$expected->id}", [], Second::Refused);
+            },
             'orders.hand' => static function (): Write {
                 $order = self::finished();
                 $line = $order->lines()->firstOrFail();

@@ -74,7 +74,7 @@ final readonly class ShiftReport
             if ($placed->batch->promise->dueAt <= $until) {
                 $due[] = [$placed, $batch, $kept[$placed->batch->id]->kept ?? null];
             }
-            if ($batch->order->blanksShort > 0) {
+            if ($batch->blanksShort() > 0) {
                 $short[] = $batch;
             }
         }

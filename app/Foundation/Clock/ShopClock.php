@@ -18,6 +18,12 @@ final class ShopClock
         return $time->getTimestamp() + $time->getOffset();
     }
 
+    /** Midnight of a day that is kept without a time: "2026-03-04". */
+    public static function day(string $day): int
+    {
+        return (int) strtotime("{$day} UTC");
+    }
+
     public static function time(int $seconds): CarbonImmutable
     {
         // Written out and read in the shop's own zone; made from the framework's own class it takes six times as long.

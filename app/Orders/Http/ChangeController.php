@@ -8,7 +8,6 @@ use App\Foundation\Clock\ShopClock;
 use App\Foundation\Database\Transaction;
 use App\Foundation\ShopProfile;
 use App\Orders\Actions\ArtworkChoice;
-use App\Orders\Actions\BlankArrivals;
 use App\Orders\Actions\HandOvers;
 use App\Orders\Actions\OrderChange;
 use App\Orders\Http\Requests\AddLines;
@@ -18,8 +17,8 @@ use App\Orders\Http\Requests\HandOverGarments;
 use App\Orders\Messages;
 use App\Orders\Models\HandOver;
 use App\Orders\Models\Order;
-use App\Orders\Models\OrderLine;
 use App\Orders\OrderFacts;
+use App\Orders\Queries\BlanksAwaited;
 use App\Orders\Queries\ColourNames;
 use App\Orders\Queries\OrderedGarments;
 use App\Orders\Queries\OrderForesight;
@@ -38,12 +37,17 @@ use Illuminate\Http\Request;
 use Illuminate\Http\Response;
 use Illuminate\Support\Facades\Validator;
 
-/** What happens to an order after it was entered: it is changed, cancelled, its blanks come, it is handed over. */
+/** What happens to an order after it was entered: it is changed, cancelled, handed over. */
 final class ChangeController
 {
     /** What came of it beside the sewing: blanks, slips, messages, and who changed what. */
-    public function story(Order $order, PlanBoard $board, ShopProfile $premises, House $house): View
-    {
+    public function story(
+        Order $order,
+        PlanBoard $board,
+        ShopProfile $premises,
+        House $house,
+        BlanksAwaited $awaited,
+    ): View {
         $order->load(['customer', 'lines']);
         $garments = OrderedGarments::of($order);
         $ends = $board->orderEnds($order->id, $garments->pieces - $garments->piecesDone);
@@ -51,6 +55,8 @@ final class ChangeController
         return view('orders.story', [
             'order' => $order,
             'garments' => $garments,
+            'awaited' => $awaited->of($order),
+            'version' => PlanBoard::version(),
             'steps' => OrderSteps::of($order, $garments, $ends),
             'slips' => $garments->slips,
             'changes' => ChangeLog::of(Change::ORDER, (string) $order->number),
@@ -219,40 +225,6 @@ final class ChangeController
             ->route('orders.story', $order)
             ->with('done', $shelf === '' ? __('orders.change_controller.no_shelf_set') : __('orders.change_controller.shelf', [
                 'shelf' => $shelf,
-            ]));
-    }
-
-    /** Blanks come in and are counted. */
-    public function arrive(Request $request, OrderLine $line): RedirectResponse
-    {
-        $came = Validator::make(
-            $request->all(),
-            [
-                'id' => ['required', 'uuid'],
-                'good' => ['required', 'integer', 'between:0,9999'],
-                'wrong' => ['nullable', 'integer', 'between:0,9999'],
-                'arrival_note' => ['nullable', 'string', 'max:200'],
-            ],
-            [
-                'good.*' => __('orders.change_controller.good_blanks'),
-                'wrong.*' => __('orders.change_controller.wrong_blanks'),
-                'arrival_note.*' => __('orders.change_controller.at_most_200'),
-            ],
-        )->validate();
-        $order = $line->order()->firstOrFail();
-        BlankArrivals::note(
-            $line,
-            strtolower((string) $came['id']),
-            (int) $came['good'],
-            (int) ($came['wrong'] ?? 0),
-            (string) ($came['arrival_note'] ?? ''),
-            Caller::acting($request),
-        );
-
-        return redirect()
-            ->route('orders.show', $order)
-            ->with('done', __('orders.change_controller.counted', [
-                'blanks' => OrderedGarments::of($order)->blanks($line->id),
             ]));
     }
 

@@ -16,6 +16,7 @@ use Illuminate\Database\Eloquent\Model;
  * @property string          $form_id
  * @property int             $good
  * @property int             $wrong
+ * @property string          $size          '' for any
  * @property string          $note
  * @property string          $who
  * @property CarbonImmutable $came_at

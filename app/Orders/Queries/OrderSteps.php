@@ -8,6 +8,7 @@ use App\Foundation\Words\Dates;
 use App\Orders\Models\Order;
 use App\Orders\OrderStep;
 use Carbon\CarbonImmutable;
+use Hakama\Floor\Blanks;
 
 /** An order from its coming in to its going out, step by step, as somebody on the telephone is told it. */
 final readonly class OrderSteps
@@ -21,14 +22,18 @@ final readonly class OrderSteps
     {
         $sum = static fn(array $by): int => array_sum(array_map(array_sum(...), $by));
         $wanted = $sum($garments->wanted);
+        $counted = array_filter(
+            array_map(static fn(Blanks $one): ?int => $one->good, $garments->blanks),
+            static fn(?int $good): bool => $good !== null,
+        );
         $last = $garments->slips->last();
 
         return [
             new OrderStep(__('orders.order_steps.received'), 1, 1, Dates::day($order->received_at)),
             new OrderStep(
                 __('orders.order_steps.blanks'),
-                array_sum(array_column($garments->here, 'good')),
-                $garments->here === [] ? null : $wanted,
+                array_sum($counted),
+                $counted === [] ? null : $wanted,
             ),
             new OrderStep(
                 __('orders.order_steps.sewn'),

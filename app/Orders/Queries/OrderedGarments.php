@@ -4,10 +4,12 @@ declare(strict_types=1);
 
 namespace App\Orders\Queries;
 
-use App\Orders\Models\Arrival;
+use App\Orders\Models\ExpectedBlanks;
 use App\Orders\Models\HandOver;
 use App\Orders\Models\Order;
+use App\Plan\Queries\BlankCounts;
 use App\Shop\House;
+use Hakama\Floor\Blanks;
 use Hakama\Floor\CheckRules;
 use Hakama\Garment\Size;
 use Illuminate\Database\Eloquent\Collection;
@@ -24,7 +26,9 @@ final readonly class OrderedGarments
      * @param array<int, array<string, int>> $begun  of which so many cannot be taken out any more
      * @param array<int, array<string, int>> $done
      * @param array<int, array<string, int>> $handed
-     * @param array<int, array{good: int, wrong: int}> $here line => blanks that came
+     * @param array<int, Blanks>               $blanks   by line
+     * @param array<int, int>                  $wrong    line => blanks that came and are of no use
+     * @param array<int, list<ExpectedBlanks>> $expected line => what is on its way, soonest first
      * @param Collection<int, HandOver>                $slips by their numbers
      * @param int                                      $pieces of all decorations
      */
@@ -33,7 +37,9 @@ final readonly class OrderedGarments
         public array $begun,
         public array $done,
         public array $handed,
-        public array $here,
+        public array $blanks,
+        public array $wrong,
+        public array $expected,
         public Collection $slips,
         public int $pieces,
         public int $piecesDone,
@@ -70,14 +76,24 @@ final readonly class OrderedGarments
                 }
             }
         }
-        $here = [];
+        $counts = new BlankCounts(app(House::class));
+        $blanks = $wrong = $expected = [];
         foreach (
-            Arrival::query()
-                ->whereIn('order_line_id', $order->lines()->select('id'))
+            BlankCounts::with(DB::table('order_lines as l')->where('l.order_id', $order->id)->select('l.id'))
+                ->selectRaw('(select coalesce(sum(r.wrong), 0) from arrivals r where r.order_line_id = l.id) as wrong')
+                ->get() as $line
+        ) {
+            $blanks[(int) $line->id] = $counts->of($line);
+            $wrong[(int) $line->id] = (int) $line->wrong;
+        }
+        foreach (
+            ExpectedBlanks::query()
+                ->whereIn('order_line_id', array_keys($blanks))
+                ->outstanding()
+                ->orderBy('expected_on')
                 ->get() as $one
         ) {
-            $here[$one->order_line_id]['good'] = ($here[$one->order_line_id]['good'] ?? 0) + $one->good;
-            $here[$one->order_line_id]['wrong'] = ($here[$one->order_line_id]['wrong'] ?? 0) + $one->wrong;
+            $expected[$one->order_line_id][] = $one;
         }
 
         return new self(
@@ -85,7 +101,9 @@ final readonly class OrderedGarments
             array_map(Size::inOrder(...), $begun),
             array_map(Size::inOrder(...), $done),
             array_map(Size::inOrder(...), $handed),
-            $here,
+            $blanks,
+            $wrong,
+            $expected,
             $slips,
             (int) $rows->sum('pieces'),
             (int) $rows->sum('done'),
@@ -114,18 +132,18 @@ final readonly class OrderedGarments
     /** "40 of 48 came good, 8 short (2 came wrong)"; '' where nobody has counted. */
     public function blanks(int $line): string
     {
-        $here = $this->here[$line] ?? null;
-        if ($here === null) {
+        $blanks = $this->blanks[$line];
+        if ($blanks->good === null) {
             return '';
         }
-        $wanted = array_sum($this->wanted[$line] ?? []);
-        $missing = $wanted - $here['good'];
 
         return __('orders.ordered_garments.of_good', [
-            'good' => $here['good'],
-            'wanted' => $wanted,
-            'value' => $missing > 0 ? __('orders.ordered_garments.short', ['missing' => $missing]) : '',
-            'value_2' => $here['wrong'] > 0 ? ' '.__('orders.ordered_garments.wrong', ['wrong' => $here['wrong']]) : '',
+            'good' => $blanks->good,
+            'wanted' => $blanks->wanted,
+            'value' => $blanks->short() > 0 ? __('orders.ordered_garments.short', ['missing' => $blanks->short()]) : '',
+            'value_2' => $this->wrong[$line] > 0
+                ? ' '.__('orders.ordered_garments.wrong', ['wrong' => $this->wrong[$line]])
+                : '',
         ]);
     }
 }

@@ -11,19 +11,26 @@ use App\Plan\CannotChangePlan;
 use App\Plan\Models\Batch;
 use App\Plan\Models\Plan;
 use App\Plan\Models\PlanChange;
+use App\Plan\OpenBatch;
 use App\Plan\PlanRefused;
 use App\Plan\Queries\PlanBoard;
 use App\Plan\StalePlan;
+use App\Shop\House;
 use Carbon\CarbonImmutable;
+use Hakama\House\Question;
 use Hakama\Plan\Dispatch;
 use Hakama\Plan\Option;
 use Hakama\Plan\Options;
 use Hakama\Plan\Sequence;
+use Hakama\Plan\SplitImpact;
 
 /** Every change of the plan in force: made by somebody who saw it as it is, whole or not at all. */
 final readonly class PlanChanges
 {
-    public function __construct(private PlanBoard $board) {}
+    /** A move that saves less is not worth a word. */
+    private const WORTH = 0.01;
+
+    public function __construct(private PlanBoard $board, private House $house) {}
 
     /**
      * Puts one batch on a machine, before the given place.
@@ -162,7 +169,7 @@ final readonly class PlanChanges
     }
 
     /**
-     * Runs a part of a batch by itself: it stands right behind the rest, until it is moved.
+     * Runs a part of a batch by itself: right behind the rest, or where it costs least while it waits for blanks.
      *
      * @return string the code of the new batch
      *
@@ -170,27 +177,96 @@ final readonly class PlanChanges
      */
     public function split(string $code, int $pieces, int $seen): string
     {
-        return $this->change($seen, function () use ($code, $pieces): string {
-            $before = PlanBefore::of($this->board);
-            $new = SplitBatch::off($this->board->batches()[$code] ?? throw CannotChangePlan::isDone($code), $pieces);
-            $this->board->forget();
-            $sequence = $this->board->sequence();
-            $machine = $sequence->machineOf($code);
-            if ($machine !== null) {
-                $sequence = $sequence->moved(
-                    $new,
-                    $machine,
-                    (int) array_search($code, $sequence->on($machine), true) + 1,
-                );
-            }
-            $this->keep($sequence, __('plan.plan_changes.pieces_of_split_off_as', [
-                'pieces' => $pieces,
-                'code' => $code,
-                'new' => $new,
-            ]), $before->whole($new, $code));
+        return $this->change($seen, fn(): string => $this->apart($code, $pieces));
+    }
 
-            return $new;
+    /**
+     * It was said when blanks of a line come: a batch that would stand on its machine and wait for them goes to where it
+     * costs least meanwhile; or what is there is run apart, as the house says.
+     *
+     * @return list<string> what was done, in words
+     */
+    public function await(int $lineId): array
+    {
+        return Transaction::run(function () use ($lineId): array {
+            $this->board->forget();
+            $said = [];
+            foreach ($this->board->batches() as $code => $batch) {
+                if ($batch->order->lineId !== $lineId || $batch->queued->fixedAt !== null) {
+                    continue;
+                }
+                $said[] = $this->isRunApart($batch)
+                    ? $this->partFor((string) $code, $batch->lacking->pieces)
+                    : $this->postponed((string) $code);
+            }
+
+            return array_values(array_filter($said, static fn(string $one): bool => $one !== ''));
         });
+    }
+
+    /** What is there is sewn first: there has to be something of both. */
+    private function isRunApart(OpenBatch $batch): bool
+    {
+        return $this->house->rules()->school(Question::ShortBlanks) === 'split'
+            && $batch->lacking->at !== null
+            && $batch->lacking->pieces < $batch->left;
+    }
+
+    private function partFor(string $code, int $pieces): string
+    {
+        try {
+            $new = $this->apart($code, $pieces);
+        } catch (CannotChangePlan) {
+            // Its pieces are hooped already.
+            return '';
+        }
+
+        return __('plan.plan_changes.split_off_for_blanks', [
+            'new' => $new,
+            'pieces' => $pieces,
+            'code' => $code,
+            'at' => ShopClock::words(ShopClock::time((int) $this->board->batches()[$new]->heldUntil())),
+        ]);
+    }
+
+    private function postponed(string $code): string
+    {
+        $heldUntil = $this->board->batches()[$code]->heldUntil();
+        $machine = $this->board->sequence()->machineOf($code);
+        if ($heldUntil === null || $machine === null) {
+            return '';
+        }
+        $at = ['code' => $code, 'at' => ShopClock::words(ShopClock::time($heldUntil))];
+        $best = Options::of($this->board->timetable(), $code, 1)->all[0] ?? null;
+        if ($best === null || $best->costMore > -self::WORTH) {
+            return __('plan.plan_changes.waits_for_blanks', $at);
+        }
+        $this->keep($best->sequence, __('plan.plan_changes.waits_for_blanks_moved', $at));
+
+        return __('plan.plan_changes.waits_for_blanks_on', [...$at, 'machine' => $best->machine]);
+    }
+
+    /** A part of a batch by itself: right behind the rest, or where it costs least while it waits for its blanks. */
+    private function apart(string $code, int $pieces): string
+    {
+        $before = PlanBefore::of($this->board);
+        $new = SplitBatch::off($this->board->batches()[$code] ?? throw CannotChangePlan::isDone($code), $pieces);
+        $this->board->forget();
+        $sequence = $this->board->sequence();
+        $machine = $sequence->machineOf($code);
+        if ($machine !== null) {
+            $behind = $sequence->moved($new, $machine, (int) array_search($code, $sequence->on($machine), true) + 1);
+            $sequence = $this->board->batches()[$new]->heldUntil() === null
+                ? $behind
+                : SplitImpact::cheapest($this->board->workload(), $sequence, [$code, $new]) ?? $behind;
+        }
+        $this->keep($sequence, __('plan.plan_changes.pieces_of_split_off_as', [
+            'pieces' => $pieces,
+            'code' => $code,
+            'new' => $new,
+        ]), $before->whole($new, $code));
+
+        return $new;
     }
 
     /**

@@ -20,7 +20,8 @@ use Illuminate\Database\Eloquent\Builder;
 final class SplitBatch
 {
     /**
-     * The last pieces of a batch, of those that are not begun, as a batch of their own with the same setup.
+     * Some pieces of a batch, of those that are not begun, as a batch of their own with the same setup: those whose blanks
+     * are still to come, then the last.
      *
      * @return string its code
      *
@@ -33,7 +34,7 @@ final class SplitBatch
             ->where('state', PieceState::Waiting)
             ->whereNotIn('id', $of->started ? BatchProgress::hoopedOf($of->id) : [])
             ->orderByDesc('id')
-            ->pluck('id')
+            ->pluck('size', 'id')
             ->all();
         if ($pieces < 1 || $pieces > count($free) || $pieces >= $of->left) {
             throw CannotChangePlan::splitsOff($of->code, $of->left, min(count($free), $of->left - 1));
@@ -52,10 +53,29 @@ final class SplitBatch
                 ->save();
         }
         Piece::query()
-            ->whereKey(array_slice($free, 0, $pieces))
+            ->whereKey(array_slice(self::lackingFirst($free, $of->lacking->sizes()), 0, $pieces))
             ->update(['decoration_id' => $apart->id]);
 
         return Batch::open($apart)->code;
+    }
+
+    /**
+     * @param array<int, string>    $free    piece => size
+     * @param array<array-key, int> $lacking size => pieces without a blank
+     *
+     * @return list<int> pieces
+     */
+    private static function lackingFirst(array $free, array $lacking): array
+    {
+        $first = [];
+        foreach ($free as $id => $size) {
+            if (($lacking[$size] ?? 0) > 0) {
+                $lacking[$size]--;
+                $first[] = $id;
+            }
+        }
+
+        return [...$first, ...array_values(array_diff(array_keys($free), $first))];
     }
 
     /**

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Plan\Http;
 
 use App\Floor\Finish\FinishTimes;
+use App\Foundation\Clock\ShopClock;
 use App\Foundation\Words\Words;
 use App\Orders\Models\Decoration;
 use App\Plan\Actions\PlanChanges;
@@ -127,7 +128,7 @@ final readonly class BatchController
         );
     }
 
-    public function split(ChooseSplit $request, PlanChanges $changes, string $code): RedirectResponse
+    public function split(ChooseSplit $request, PlanChanges $changes, PlanBoard $board, string $code): RedirectResponse
     {
         try {
             $new = $changes->split($code, $request->integer('pieces'), $request->integer('version'));
@@ -135,9 +136,16 @@ final readonly class BatchController
             throw ValidationException::withMessages(['pieces' => $e->getMessage()]);
         }
 
-        return redirect()
-            ->route('plan.why', $new)
-            ->with('done', __('plan.plan_controller.split_off', ['new' => $new, 'code' => $code]));
+        $heldUntil = $board->batches()[$new]->heldUntil();
+
+        return redirect()->route('plan.why', $new)->with('done', $heldUntil === null
+            ? __('plan.plan_controller.split_off', ['new' => $new, 'code' => $code])
+            : __('plan.plan_changes.split_off_for_blanks', [
+                'new' => $new,
+                'pieces' => $request->integer('pieces'),
+                'code' => $code,
+                'at' => ShopClock::words(ShopClock::time($heldUntil)),
+            ]));
     }
 
     public function merge(Request $request, PlanChanges $changes, string $code): RedirectResponse

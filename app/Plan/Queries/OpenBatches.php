@@ -21,7 +21,6 @@ use Hakama\Artwork\BlockRole;
 use Hakama\Artwork\SheetBlock;
 use Hakama\Artwork\StopAction;
 use Hakama\Artwork\Variant;
-use Hakama\Floor\Blanks;
 use Hakama\Garment\ClothSpec;
 use Hakama\Garment\Fabric;
 use Hakama\Garment\Garment;
@@ -52,8 +51,14 @@ final class OpenBatches
      *
      * @return list<OpenBatch> in order of arrival
      */
-    public static function all(Collection $machines, int $swapS, int $clipS, bool $preCut, Fitness $fitness): array
-    {
+    public static function all(
+        Collection $machines,
+        int $swapS,
+        int $clipS,
+        bool $preCut,
+        Fitness $fitness,
+        BlankCounts $counts,
+    ): array {
         $open = Piece::query()
             ->open()
             ->groupBy('decoration_id')
@@ -90,6 +95,7 @@ final class OpenBatches
                 'f.driver',
                 'f.count as frame_count',
                 'o.id as order_id',
+                'l.id as line_id',
                 'o.number',
                 'o.received_at',
                 'o.due_at',
@@ -127,19 +133,15 @@ final class OpenBatches
                 '(select json_arrayagg(json_array(w.number, t.code, t.hex, t.weight)) from colourways w
                     join threads t on t.id = w.thread_id where w.decoration_id = d.id) as ways',
             )
-            // What the line has to be sewn on: as it was ordered, came, and was spoiled.
-            ->addSelect('l.spares')
-            ->selectRaw('(select sum(r.good) from arrivals r where r.order_line_id = l.id) as blanks')
+            ->selectRaw('coalesce(d.split_from_id, d.id) as family')
             ->selectRaw(
-                '(select count(distinct p.size, p.number) from pieces p join decorations e on e.id = p.decoration_id
-                    where e.order_line_id = l.id) as garments',
-            )
-            ->selectRaw(
-                '(select coalesce(sum(r.spoiled), 0) from batch_runs r join batches e on e.id = r.batch_id
-                    join decorations g on g.id = e.decoration_id where g.order_line_id = l.id) as spoiled',
+                "(select json_arrayagg(p.size) from pieces p where p.decoration_id = d.id and p.state = 'waiting')
+                    as waiting",
             )
             ->selectRaw('exists (select 1 from floor_events e where e.batch_id = b.id) as started')
+            ->tap(BlankCounts::with(...))
             ->get();
+        $lacking = $counts->lacking($rows);
         $blocks = self::blocks(array_values(array_unique($rows->pluck('artwork_id')->all())));
 
         $batches = [];
@@ -161,13 +163,10 @@ final class OpenBatches
                 (int) $row->number,
                 $row->customer,
                 $row->due_at,
-                (new Blanks(
-                    (int) $row->garments,
-                    (int) $row->spares,
-                    $row->blanks === null ? null : (int) $row->blanks,
-                    (int) $row->spoiled,
-                ))->short(),
+                (int) $row->line_id,
             );
+            // What is on a machine already goes on with the blanks that are there.
+            $readyAt = (bool) $row->started ? null : $lacking[(int) $row->id]->at;
             $batches[] = new OpenBatch(
                 (int) $row->id,
                 (int) $row->decoration_id,
@@ -201,7 +200,7 @@ final class OpenBatches
                         $row->variant === Variant::Names->value,
                     ),
                     new Promise(
-                        ShopClock::seconds(Moment::read($row->received_at)),
+                        max(ShopClock::seconds(Moment::read($row->received_at)), $readyAt ?? 0),
                         ShopClock::seconds($order->dueAt()),
                         (float) $row->late_weight,
                         (bool) $row->for_event,
@@ -238,6 +237,7 @@ final class OpenBatches
                     (int) $row->hoopings,
                     (int) $row->layers,
                 ),
+                $lacking[(int) $row->id],
             );
         }
 

@@ -161,6 +161,7 @@ final class PlanBoard
             (int) $rules->value(HouseRule::ClipTime),
             $rules->isPreCut(),
             BulkSewn::fitness($rules, $this->machines()),
+            new BlankCounts($this->house),
         );
         $batches = array_combine(array_map(static fn(OpenBatch $one): string => $one->code, $batches), $batches);
 
@@ -260,7 +261,7 @@ final class PlanBoard
     {
         $short = 0;
         foreach ($this->ofOrder($orderId) as $batch) {
-            $short = max($short, $batch->order->blanksShort);
+            $short = max($short, $batch->blanksShort());
         }
 
         return $short;

@@ -64,7 +64,7 @@ final class ShopOdds
             array_map(static fn(FrameStock $frame): int => $frame->count, array_values($workload->frames)),
             $workload->hands,
             $this->spread(),
-            array_map(static fn(OpenBatch $batch): int => $batch->order->blanksShort, $this->board->batches()),
+            array_map(static fn(OpenBatch $batch): int => $batch->blanksShort(), $this->board->batches()),
             $this->house->rules()->value(HouseRule::PromiseKept),
         ]);
 
@@ -111,7 +111,7 @@ final class ShopOdds
         // Of what is short of blanks no odds are given: they would be those of a delivery.
         $short = [];
         foreach ($this->board->batches() as $code => $batch) {
-            if ($batch->order->blanksShort > 0) {
+            if ($batch->blanksShort() > 0) {
                 $short[] = $code;
                 unset($orders[$batch->order->number]);
             }

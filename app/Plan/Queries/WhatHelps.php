@@ -7,7 +7,6 @@ namespace App\Plan\Queries;
 use App\Foundation\Words\Words;
 use Hakama\Plan\BatchJob;
 use Hakama\Plan\Placed;
-use Hakama\Plan\Promise;
 use Hakama\Plan\Sequence;
 use Hakama\Plan\Skill;
 use Hakama\Plan\Soonest;
@@ -86,14 +85,7 @@ final readonly class WhatHelps
             array_values(
                 array_map(
                     static fn(BatchJob $one): BatchJob => $one->id === $batch->id
-                        ? $one->promised(
-                            new Promise(
-                                $workload->now,
-                                $one->promise->dueAt,
-                                $one->promise->weight,
-                                $one->promise->isEvent,
-                            ),
-                        )
+                        ? $one->promised($one->promise->ready($workload->now))
                         : $one,
                     $workload->batches,
                 ),

@@ -37,6 +37,7 @@ final class Onboarding
         'stock_counts',
         'suppliers',
         'arrivals',
+        'expected_blanks',
         'finishings',
         'invoices',
         'hand_overs',

@@ -8,6 +8,7 @@ use App\Foundation\Clock\ShopClock;
 use App\Foundation\Words\GarmentName;
 use App\Foundation\Words\Words;
 use App\Orders\Models\Piece;
+use App\Plan\Queries\BlankCounts;
 use App\Plan\Queries\PlanBoard;
 use App\Setup\Queries\BackingCuts;
 use App\Shop\House;
@@ -87,60 +88,40 @@ final readonly class Shortages
         return $short;
     }
 
-    /** @return list<Shortage> garments of lines whose blanks were counted, and are fewer than are wanted */
+    /** @return list<Shortage> garments of which fewer are there than are wanted, and nobody has said when more come */
     private function blanks(): array
     {
+        $counts = new BlankCounts($this->house);
         // Of an order that is done nothing is missing any more.
         $open = Piece::query()->open()->distinct()->pluck('order_id')->all();
-        $wanted = DB::table('pieces as p')
-            ->join('decorations as d', 'd.id', '=', 'p.decoration_id')
-            ->whereIntegerInRaw('p.order_id', $open)
-            ->whereNull('d.split_from_id')
-            ->groupBy('d.order_line_id', 'd.id')
-            ->select('d.order_line_id')
-            ->selectRaw('count(*) as pieces');
-        $rows = DB::table('order_lines as l')
-            ->join('orders as o', 'o.id', '=', 'l.order_id')
-            ->joinSub(
-                DB::table('arrivals as r')
-                    ->join('order_lines as n', 'n.id', '=', 'r.order_line_id')
-                    ->whereIntegerInRaw('n.order_id', $open)
-                    ->groupBy('r.order_line_id')
-                    ->select('r.order_line_id')
-                    ->selectRaw('sum(r.good) as good'),
-                'a',
-                'a.order_line_id',
-                '=',
-                'l.id',
-            )
-            ->joinSub($wanted, 'w', 'w.order_line_id', '=', 'l.id')
-            ->whereIntegerInRaw('o.id', $open)
-            ->whereNull('o.cancelled_at')
-            ->whereColumn('w.pieces', '>', 'a.good')
-            ->groupBy('l.id', 'o.number', 'l.style', 'l.garment', 'l.colour_name', 'a.good')
-            ->select('l.id', 'o.number', 'l.style', 'l.garment', 'l.colour_name', 'a.good')
-            ->selectRaw('max(w.pieces) as pieces')
-            ->get();
+        $lines = BlankCounts::with(
+            DB::table('order_lines as l')
+                ->join('orders as o', 'o.id', '=', 'l.order_id')
+                ->whereIntegerInRaw('o.id', $open)
+                ->whereNull('o.cancelled_at')
+                ->select('o.number', 'l.style', 'l.garment', 'l.colour_name'),
+        )->get();
         $starts = [];
         foreach ($this->board->timetable()->placed as $placed) {
             $number = $this->board->batches()[$placed->batch->id]->order->number;
             $starts[$number] = min($starts[$number] ?? PHP_INT_MAX, $placed->start());
         }
+        $short = [];
+        foreach ($lines as $line) {
+            $missing = $counts->of($line)->unknown(ShopClock::now());
+            if ($missing > 0) {
+                $short[] = $this->short(
+                    'Blanks',
+                    GarmentName::of($line->style, $line->garment, $line->colour_name),
+                    $missing,
+                    __('stock.shortages.garments', ['count' => $missing]),
+                    __('stock.shortages.order', ['number' => (string) $line->number]),
+                    $starts[$line->number] ?? null,
+                );
+            }
+        }
 
-        return array_values(
-            $rows
-                ->map(
-                    fn(object $row): Shortage => $this->short(
-                        'Blanks',
-                        GarmentName::of($row->style, $row->garment, $row->colour_name),
-                        (int) $row->pieces - (int) $row->good,
-                        __('stock.shortages.garments', ['count' => (int) $row->pieces - (int) $row->good]),
-                        __('stock.shortages.order', ['number' => (string) $row->number]),
-                        $starts[$row->number] ?? null,
-                    ),
-                )
-                ->all(),
-        );
+        return $short;
     }
 
     /** @return list<Shortage> of what is counted on the shelf */

@@ -35,6 +35,8 @@ final class SchoolTable
         [Question::FirstOff, 'with_picture'],
         [Question::ProposedPlan, 'kept'],
         [Question::ProposedPlan, 'paper'],
+        [Question::ShortBlanks, 'hold'],
+        [Question::ShortBlanks, 'split'],
         [Question::Units, 'mm'],
         [Question::Units, 'inch'],
         [Question::TopperResidue, 'steam'],

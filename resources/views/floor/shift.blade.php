@@ -83,7 +83,7 @@
             @endforeach
             @foreach ($report->short as $batch)
                 <li>{{ __('floor.shift.blanks_short', [
-                    'code' => $batch->code, 'count' => $batch->order->blanksShort, 'garment' => $batch->setup->garment,
+                    'code' => $batch->code, 'count' => $batch->blanksShort(), 'garment' => $batch->setup->garment,
                 ]) }}</li>
             @endforeach
         </ul>

@@ -24,25 +24,9 @@
     <section class="mb-6">
         <h2 class="mb-2">{{ __('orders.story.blanks') }}</h2>
         @foreach ($order->lines as $line)
-            <div class="mb-2 flex flex-wrap items-center gap-x-4 text-sm">
-                <strong class="w-56">{{ $line->garmentLabel() }}</strong><span
-                    class="text-soft">{{ $garments->blanks($line->id) ?: __('orders.story.not_counted_yet') }}</span>
-                <details @if ($errors->hasAny(['good', 'wrong', 'arrival_note'])) open @endif>
-                    <summary>{{ __('orders.story.blanks_received') }}</summary>
-                    <form method="post" action="{{ route('orders.arrive', $line) }}"
-                        class="mt-1 flex flex-wrap items-end gap-3">@csrf<input type="hidden" name="id"
-                            value="{{ Str::uuid() }}">
-                        <x-field name="good" :label="__('orders.story.good')" inputmode="numeric" box="w-24" />
-                        <x-field name="wrong" :label="__('orders.story.wrong')" inputmode="numeric" box="w-24" />
-                        <x-field name="arrival_note" :label="__('orders.story.what_is_wrong')" maxlength="200"
-                            box="w-64" />
-                        <button type="submit" class="btn btn-small">{{ __('orders.story.counted') }}</button>
-                    </form>
-                </details>
-            </div>
+            @include('orders.blanks', ['isOpen' => (int) old('line') === $line->id])
         @endforeach
     </section>
-    <x-wrong field="good" />
     <x-wrong field="sizes" />
     <div class="grid grid-cols-1 gap-8 lg:grid-cols-2">
         <section>

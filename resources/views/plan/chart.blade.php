@@ -128,8 +128,8 @@
                         $bar->odds
                             ? __('plan.chart.on_time', ['kept' => App\Shop\Figure::odds($bar->odds->kept)]) : '',
                         $waits ? __('plan.chart.waiting_for_blanks') : '',
-                        $b->order->blanksShort > 0
-                            ? __('plan.chart.blanks_short_the_rest_can_be', ['blanks_short' => $b->order->blanksShort])
+                        $b->blanksShort() > 0
+                            ? __('plan.chart.blanks_short_the_rest_can_be', ['blanks_short' => $b->blanksShort()])
                             : '',
                         $bar->placed->wait?->words($b->batch->equipment->frame) ?? '',
                         $b->queued->fixedAt ? __('plan.chart.is_fixed') : '',
@@ -212,10 +212,10 @@
                             stroke-width="4">{{ $clip($b->design->name, $room - 6, 6.6) }}</text>
                         <text x="{{ $n($bar->edges->endX - $room + 5) }}" y="{{ $n($bandY + 48) }}"
                             font-size="12.5" paint-order="stroke" stroke="#eef0f6"
-                            stroke-width="4">{{ $clip(__($b->order->blanksShort > 0
+                            stroke-width="4">{{ $clip(__($b->blanksShort() > 0
                                 ? 'plan.chart.bar_short' : 'plan.chart.bar_pieces', [
                                     'pieces' => $b->left,
-                                    'short' => $b->order->blanksShort,
+                                    'short' => $b->blanksShort(),
                                     'frame' => $b->batch->equipment->frame,
                                     'number' => (string) $b->order->number,
                                 ]), $room - 6, 6.6) }}</text>

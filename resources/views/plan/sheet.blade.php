@@ -102,11 +102,15 @@
                         <td>{{ $placed->machine }}</td>
                         <td class="num">{{ App\Shop\Figure::words($placed->changeoverS / 60, 1) }} min</td>
                         <td class="whitespace-nowrap tabular-nums">
-                            {{ App\Foundation\Clock\ShopClock::words($at($placed->start())) }}</td>
+                            {{ App\Foundation\Clock\ShopClock::words($at($placed->start())) }}@if ($b->heldUntil() !== null)
+                                <span class="block text-sm text-soft">{{ __('plan.sheet.blanks_come', [
+                                    'at' => App\Foundation\Clock\ShopClock::words($at($b->heldUntil())),
+                                ]) }}</span>
+                            @endif</td>
                         <td class="whitespace-nowrap tabular-nums">
-                            @if ($b->order->blanksShort > 0)
+                            @if ($b->blanksShort() > 0)
                                 <span class="now">{{ __('plan.sheet.once_blanks_arrive', [
-                                    'blanks_short' => $b->order->blanksShort,
+                                    'blanks_short' => $b->blanksShort(),
                                 ]) }}</span>
                             @else
                                 {{ App\Foundation\Clock\ShopClock::words($at($placed->end())) }}

@@ -118,6 +118,14 @@
                     ]">
                         <x-slot:link><a href="{{ route('ordering.show') }}">{{ __('plan.why.to_order') }}</a></x-slot:link></x-said></dd>
                 @endif
+                @if ($batch->heldUntil() !== null)
+                    <dt>{{ __('plan.why.blanks') }}</dt>
+                    <dd><x-said key="plan.why.blanks_come" :with="[
+                        'pieces' => $batch->lacking->pieces - $batch->blanksShort(),
+                        'at' => App\Foundation\Clock\ShopClock::words($at($batch->heldUntil())),
+                    ]">
+                        <x-slot:link><a href="{{ route('orders.story', $batch->order->number) }}">{{ __('plan.why.what_to_do') }}</a></x-slot:link></x-said></dd>
+                @endif
                 <dt>{{ __('plan.why.frame') }}</dt>
                 <dd>{{ $batch->batch->equipment->frame }}</dd>
                 @if ($placed)

@@ -120,7 +120,7 @@ final class MendingTest extends TestCase
             }
             foreach ($inForce->batches as $machine => $ids) {
                 $front = array_values(array_intersect($ids, array_keys($held)));
-                self::assertSame($front, array_slice($best->on($machine), 0, count($front)), "seed {$seed}, {$machine}");
+                self::assertSame($front, array_slice($best->on($machine), 0, count($front)), "seed {$seed}");
             }
             if ($search->isProven()) {
                 [$least, $free] = self::cheapest($workload, $inForce, $held);

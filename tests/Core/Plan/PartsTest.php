@@ -18,6 +18,7 @@ use Hakama\Plan\Lane;
 use Hakama\Plan\Promise;
 use Hakama\Plan\Sequence;
 use Hakama\Plan\SplitImpact;
+use Hakama\Plan\Timetable;
 use Hakama\Plan\Weights;
 use Hakama\Plan\Workload;
 use PHPUnit\Framework\Attributes\Test;
@@ -49,6 +50,26 @@ final class PartsTest extends TestCase
             'either way it is loaded once more',
         );
         self::assertSame(['a' => -2800], $behind?->others->later);
+    }
+
+    #[Test]
+    public function what_is_here_is_sewn_while_the_rest_waits_for_its_blanks(): void
+    {
+        // Ten pieces of 700 s, four of which come at 10 000 s: all of it waits until then, or six begin at once. b, two
+        // pieces on the other machine, is in nobody's way.
+        $shop = self::workload();
+        $held = $shop->with([
+            $shop->batches['a']->promised($shop->batches['a']->promise->ready(10_000)),
+            $shop->batches['b'],
+        ]);
+        $sequence = new Sequence(['M' => ['a'], 'N' => ['b']]);
+        self::assertSame(10_000 + 10 * 700, Timetable::of($held, $sequence)->find('a')?->end());
+
+        $apart = SplitImpact::awaiting($held, $sequence, 'a', 4, 0);
+
+        self::assertSame(180 + 6 * 700, $apart?->find('a')?->end());
+        self::assertSame(10_000 + 4 * 700, $apart->find(SplitImpact::PART)?->end());
+        self::assertSame(180 + 2 * 700, $apart->find('b')?->end());
     }
 
     #[Test]

@@ -17,7 +17,7 @@ use Tests\Feature\FeatureTestCase;
 /** A button that asks nothing of whoever presses it sends all that its address wants. */
 final class EveryButtonTest extends FeatureTestCase
 {
-    /** The shop as it is refuses these, for a reason that is no missing field: all frames are in use, the last owner. */
+    /** Refused by the shop as it is, and not for a missing field: all frames are in use, the last owner. */
     private const REFUSED = '~/floor/M3/events$|/shop/people/1/retire$~';
 
     #[Test, DataProviderExternal(ManyPagesTest::class, 'pages'), DataProviderExternal(EveryWordTest::class, 'more')]
@@ -40,7 +40,7 @@ final class EveryButtonTest extends FeatureTestCase
             );
             self::assertLessThan(400, $answer->getStatusCode(), "{$path}: {$method} {$to}");
         }
-        self::assertTrue(true, 'a page may have none');
+        $this->addToAssertionCount(1);
     }
 
     #[Test]
@@ -55,7 +55,7 @@ final class EveryButtonTest extends FeatureTestCase
         $this->call($method, $to, array_diff_key($fields, ['rank' => 0]))->assertSessionHasErrors('rank');
     }
 
-    /** @return list<array{string, string, array<string, mixed>}> method, address and fields of every button of such a form */
+    /** @return list<array{string, string, array<string, mixed>}> method, address, fields of each button */
     private static function pressed(string $page): array
     {
         $document = new DOMDocument();

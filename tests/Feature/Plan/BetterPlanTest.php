@@ -748,7 +748,7 @@ final class BetterPlanTest extends FeatureTestCase
             1,
             preg_match(
                 "~name=\"batch\" value=\"{$more}\"><input type=\"hidden\" name=\"machine\" value=\"(M\\d)\"><input ".
-                "type=\"hidden\" name=\"place\" value=\"(\\d+)\">(?:(?!</form>).)*?Run together with {$loaf}~",
+                "type=\"hidden\" name=\"rank\" value=\"(\\d+)\">(?:(?!</form>).)*?Run together with {$loaf}~",
                 $page,
                 $form,
             ),

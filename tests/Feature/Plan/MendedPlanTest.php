@@ -77,7 +77,7 @@ final class MendedPlanTest extends FeatureTestCase
             array_filter(self::board()->sequence()->batches),
         );
         // The search that was under way does not write over it.
-        app(FindPlan::class, ['proposalId' => $searching->id])->handle(self::board(), app(House::class), app(ShopOdds::class));
+        (new FindPlan($searching->id))->handle(self::board(), app(House::class), app(ShopOdds::class));
         self::assertSame('taken', $searching->refresh()->state);
     }
 

@@ -35,7 +35,7 @@ final class PromiseOddsTest extends FeatureTestCase
         $odds = (new ShopOdds(app(House::class), $board, new DaySums()))->inForce();
         self::assertNotSame([], $odds->batches);
         foreach ($board->timetable()->placed as $placed) {
-            if ($board->batches()[$placed->batch->id]->order->blanksShort > 0) {
+            if ($board->batches()[$placed->batch->id]->blanksShort() > 0) {
                 self::assertArrayNotHasKey($placed->batch->id, $odds->batches, 'short of blanks nothing is promised');
                 continue;
             }
