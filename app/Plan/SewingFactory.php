@@ -45,15 +45,22 @@ final class SewingFactory
     /**
      * @param int                      $pieces   of them
      * @param Collection<int, Machine> $machines
+     * @param list<int>|null           $centred  machines on which the centre of its frame was found; null: it has none to find
      *
      * @return array<string, list<Unfit>> machine => what is against it there
      */
-    public static function unfit(Item $item, int $pieces, Collection $machines, Fitness $fitness): array
-    {
+    public static function unfit(
+        Item $item,
+        int $pieces,
+        Collection $machines,
+        Fitness $fitness,
+        ?array $centred = null,
+    ): array {
         $unfit = [];
         foreach ($machines as $machine) {
             $gap = $machine->gap_mm === null ? null : $machine->gap_mm > 0.0;
-            $unfit[$machine->code] = $fitness->on($item, $pieces, $gap, $machine->needles);
+            $isCentred = $centred === null || in_array($machine->id, $centred, true);
+            $unfit[$machine->code] = $fitness->on($item, $pieces, $gap, $machine->needles, $isCentred);
         }
 
         return array_filter($unfit);

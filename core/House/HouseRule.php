@@ -135,6 +135,7 @@ enum HouseRule: string
     case SpoilMinutes = 'spoil_min';
     case LightBreaks = 'light_breaks';
     case NeedleBreakMinutes = 'needle_break_min';
+    case CentreMinutes = 'clamp_centre_min';
     case AgainTime = 'again_min';
     case LateCost = 'late_cost';
     case LateHour = 'late_hour_min';

@@ -54,6 +54,7 @@ final class PlanFigures
         HouseRule::SpoilMinutes->value => [45, 0, 1000],
         HouseRule::LightBreaks->value => [4, 0, 100],
         HouseRule::NeedleBreakMinutes->value => [10, 0, 240],
+        HouseRule::CentreMinutes->value => [12, 0, 240],
         HouseRule::MovedCost->value => [30, 0, 100000],
         HouseRule::BeyondCost->value => [0, 0, 1000],
         HouseRule::PreparedAhead->value => [2, 0, 72],

@@ -43,12 +43,16 @@ final readonly class Fitness
     /**
      * @param bool|null $gap     whether there is room under its carriage; null where nobody has said
      * @param int|null  $needles of the machine, each head
+     * @param bool      $isCentreFound of its frame on this machine, where it is one whose true centre has to be found
      *
      * @return list<Unfit>
      */
-    public function on(Item $item, int $pieces, ?bool $gap, ?int $needles): array
+    public function on(Item $item, int $pieces, ?bool $gap, ?int $needles, bool $isCentreFound = true): array
     {
         $unfit = [];
+        if (! $isCentreFound) {
+            $unfit[] = new Unfit($this->house->value(HouseRule::CentreMinutes), new Text('plan.unfit.centre'));
+        }
         if (MachineFit::hasBulkBehindArm($item->garment, $gap)) {
             $unfit[] = new Unfit(
                 $pieces * $this->bulkSpoiled * $this->house->value(HouseRule::SpoilMinutes),

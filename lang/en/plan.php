@@ -244,6 +244,7 @@ return [
         'replayed' => 'The plans were replayed 1 000 times with the same breaks, delays and spoiled pieces. On paper nothing goes wrong. Fewer points are better.',
     ],
     'unfit' => [
+        'centre' => 'the true centre of the clamp was never found on this machine',
         'bulk' => 'bulk behind the arm without a gap under the carriage: {percent} % may be spoiled',
         'light' => 'a light machine on thick seams: {breaks} needles may break per 100 pieces',
         'said' => '{machine}: {minutes} min at risk, {why}',

@@ -678,6 +678,11 @@ return [
         'help' => 'What the plan pays for each minute until a batch is done: sooner is better.',
         'unit' => 'per min',
     ],
+    'clamp_centre_min' => [
+        'label' => 'Finding a clamp’s centre',
+        'help' => 'On a machine on which the true centre of the clamp was never found: the proving design, measuring and keeping it.',
+        'unit' => 'min',
+    ],
     'moved_cost' => [
         'label' => 'Cost of wasted preparation',
         'help' => 'What the plan pays for each batch it moves to another machine although it was already prepared.',

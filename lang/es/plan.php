@@ -244,6 +244,7 @@ return [
         'replayed' => 'Los planes se repitieron 1 000 veces con las mismas roturas, demoras y piezas estropeadas. Sobre el papel nada sale mal. Menos puntos es mejor.',
     ],
     'unfit' => [
+        'centre' => 'en esta máquina nunca se encontró el centro real de la pinza',
         'bulk' => 'bulto detrás del brazo sin hueco bajo el carro: puede estropearse el {percent} %',
         'light' => 'máquina ligera en costuras gruesas: pueden romperse {breaks} agujas por cada 100 piezas',
         'said' => '{machine}: {minutes} min en riesgo, {why}',

@@ -678,6 +678,11 @@ return [
         'help' => 'Lo que paga el plan por cada minuto hasta acabar un lote: cuanto antes, mejor.',
         'unit' => 'por min',
     ],
+    'clamp_centre_min' => [
+        'label' => 'Encontrar el centro de una pinza',
+        'help' => 'En una máquina donde nunca se encontró el centro real de la pinza: el diseño de prueba, medir y guardarlo.',
+        'unit' => 'min',
+    ],
     'moved_cost' => [
         'label' => 'Coste de preparar en balde',
         'help' => 'Lo que paga el plan por cada lote que mueve a otra máquina aunque ya estuviera preparado.',

@@ -28,6 +28,7 @@ use Hakama\Garment\Position;
 use Hakama\Garment\Thickness;
 use Hakama\Machine\CopiesPerFrame;
 use Hakama\Machine\Driver;
+use Hakama\Machine\FrameKind;
 use Hakama\Plan\BatchJob;
 use Hakama\Plan\Fitness;
 use Hakama\Plan\FixedStart;
@@ -93,6 +94,7 @@ final class OpenBatches
                 's.speed_spm',
                 'f.code as frame',
                 'f.driver',
+                'f.kind as frame_kind',
                 'f.count as frame_count',
                 'o.id as order_id',
                 'l.id as line_id',
@@ -132,6 +134,11 @@ final class OpenBatches
             ->selectRaw(
                 '(select json_arrayagg(json_array(w.number, t.code, t.hex, t.weight)) from colourways w
                     join threads t on t.id = w.thread_id where w.decoration_id = d.id) as ways',
+            )
+            ->selectRaw(
+                '(select json_arrayagg(k.machine_id) from clamp_checks k where k.frame_id = f.id and not k.dropped
+                    and not exists (select 1 from clamp_checks n where n.frame_id = k.frame_id
+                        and n.machine_id = k.machine_id and n.dropped and n.id > k.id)) as centred',
             )
             ->selectRaw('coalesce(d.split_from_id, d.id) as family')
             ->selectRaw(
@@ -187,7 +194,13 @@ final class OpenBatches
                         $swapS,
                         (int) $row->frame_count,
                         (int) $row->hoopings,
-                        SewingFactory::unfit(self::item($row), (int) $row->pieces_left, $machines, $fitness),
+                        SewingFactory::unfit(
+                            self::item($row),
+                            (int) $row->pieces_left,
+                            $machines,
+                            $fitness,
+                            self::centred($row),
+                        ),
                     ),
                     SewingFactory::equipment(
                         array_map(static fn(BatchBlock $block): string => $block->thread, $of),
@@ -251,6 +264,18 @@ final class OpenBatches
             Position::from($row->position),
             new ClothSpec(Fabric::from($row->fabric), thickness: Thickness::tryFrom((string) $row->thickness)),
         );
+    }
+
+    /** @return list<int>|null machines on which the centre of its frame was found; null: it has none to find */
+    private static function centred(stdClass $row): ?array
+    {
+        if (! FrameKind::from($row->frame_kind)->hasCentreToFind()) {
+            return null;
+        }
+        /** @var list<int> $found */
+        $found = $row->centred === null ? [] : json_decode($row->centred, true, flags: JSON_THROW_ON_ERROR);
+
+        return array_map(intval(...), $found);
     }
 
     /**

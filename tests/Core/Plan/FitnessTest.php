@@ -55,6 +55,17 @@ final class FitnessTest extends TestCase
         self::assertSame([], $fitness->on($heavy, 1, true, 6), 'less than half a minute is not worth a word');
     }
 
+    #[Test]
+    public function a_clamp_whose_centre_was_never_found_there_costs_the_finding_of_it(): void
+    {
+        $bag = self::item(Garment::Bag, Position::Centre);
+        $fitness = Fitness::of(HouseRules::of([HouseRule::CentreMinutes->value => 15]), 0, 0);
+        $never = $fitness->on($bag, 40, true, 15, false);
+        self::assertSame([15.0, 'plan.unfit.centre'], [$never[0]->minutes, $never[0]->why?->key]);
+        self::assertCount(1, $never);
+        self::assertSame([], $fitness->on($bag, 40, true, 15, true), 'however many pieces: it is found once');
+    }
+
     /**
      * @param list<Unfit> $unfit
      *

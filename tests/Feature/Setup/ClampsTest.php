@@ -7,6 +7,7 @@ namespace Tests\Feature\Setup;
 use App\Floor\Queries\Stations;
 use App\Foundation\Words\Words;
 use App\Machine\Models\Frame;
+use App\Plan\OpenBatch;
 use App\Setup\Actions\Clamps;
 use App\Setup\Models\ClampCheck;
 use App\Setup\Models\Setup;
@@ -57,6 +58,30 @@ final class ClampsTest extends FeatureTestCase
         ])->assertSessionHasNoErrors();
         self::assertStringContainsString('dropped', (string) $due());
         self::assertSame(1.5, $clamp->refresh()->offset_x_mm, 'where it was is still written down');
+    }
+
+    #[Test]
+    public function until_it_is_found_the_plan_counts_the_minutes_of_finding_it_on_each_machine(): void
+    {
+        $clamp = Frame::query()->where('kind', FrameKind::Clamp)->firstOrFail();
+        $batch = array_values(array_filter(
+            self::board()->batches(),
+            static fn(OpenBatch $one): bool => ! $one->started && isset($one->batch->sewing->sewS['M1']),
+        ))[0];
+        Setup::query()->where('decoration_id', $batch->decorationId)->update(['frame_id' => $clamp->id]);
+        $minutes = static fn(): array => array_map(
+            static fn(string $machine): float => self::board()->batches()[$batch->code]->batch->sewing->unfitMin($machine),
+            ['M1' => 'M1', 'M3' => 'M3'],
+        );
+        $both = $minutes();
+        $this->get("/plan/batches/{$batch->code}")->assertSee('the true centre of the clamp was never found');
+        $this->keep($clamp, ['x' => '0', 'y' => '0', 'nudges' => '0'])->assertSessionHasNoErrors();
+        $found = $minutes();
+        self::assertEqualsWithDelta(12.0, $both['M1'] - $found['M1'], 1e-9);
+        self::assertEqualsWithDelta($both['M3'], $found['M3'], 1e-9, 'it was found on M1 only');
+        CarbonImmutable::setTestNow(CarbonImmutable::now()->addMinute());
+        $this->post('/setup/clamps', ['frame' => $clamp->code, 'machine' => 'M1', 'dropped' => '1', 'who' => 'Ilse']);
+        self::assertEqualsWithDelta($both, $minutes(), 1e-9, 'it fell');
     }
 
     #[Test]
