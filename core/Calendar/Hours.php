@@ -41,6 +41,20 @@ final readonly class Hours
         return new self($from >= $to ? $this->spans : $spans);
     }
 
+    /** How many seconds of a stretch of time lie within these hours. */
+    public function worked(int $from, int $to): int
+    {
+        $worked = 0;
+        foreach ($this->spans as [$begins, $ends]) {
+            if ($begins >= $to) {
+                break;
+            }
+            $worked += max(0, min($ends, $to) - max($begins, $from));
+        }
+
+        return $worked;
+    }
+
     /** The earliest time from $earliest on at which $length seconds fit whole into one span; null when none does. */
     public function fit(int $earliest, int $length): ?int
     {

@@ -108,6 +108,8 @@ return [
         'enter_a_whole_number_of_at' => 'Enter a whole number of at least one.',
     ],
     'comparison' => [
+        'room' => 'Room',
+        'room_is' => 'By how much longer it could take before a promise on its machine is broken',
         'mended_with_few_moves' => 'Only batches that are late, and those they wait for, were moved: at most {moves}, each to the place that saves most, as long as a move saves more than the house pays for one. Nothing was searched.',
         'current' => 'Current',
         'current_after_that' => 'Current, after that',
@@ -500,6 +502,7 @@ return [
         'of_frame' => '{value} of frame {frame}',
     ],
     'why' => [
+        'room' => '{room} of work before a promise on its machine is broken',
         'blanks_come' => '{pieces, plural, one {one comes} other {# come}} {at}: {link}',
         'what_to_do' => 'wait or run apart',
         'weighing' => 'Weighing every place among {batches} batches …',

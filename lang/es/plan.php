@@ -108,6 +108,8 @@ return [
         'enter_a_whole_number_of_at' => 'Escribe un número entero de al menos uno.',
     ],
     'comparison' => [
+        'room' => 'Margen',
+        'room_is' => 'Cuánto más podría tardar antes de que se rompa una entrega en su máquina',
         'mended_with_few_moves' => 'Solo se movieron lotes con retraso y los que ellos esperan: como mucho {moves}, cada uno al sitio que más ahorra, mientras mover ahorre más de lo que el taller paga por ello. No se buscó nada más.',
         'current' => 'Actual',
         'current_after_that' => 'Actual, después',
@@ -500,6 +502,7 @@ return [
         'of_frame' => '{value} del bastidor {frame}',
     ],
     'why' => [
+        'room' => '{room} de trabajo antes de que se rompa una entrega en su máquina',
         'blanks_come' => '{pieces, plural, one {una llega} other {# llegan}} {at}: {link}',
         'what_to_do' => 'esperar o separar',
         'weighing' => 'Comparando cada lugar entre {batches} lotes …',

@@ -24,6 +24,7 @@ use Hakama\Needles\Assignment;
 use Hakama\Needles\Swaps;
 use Hakama\Plan\Option;
 use Hakama\Plan\Options;
+use Hakama\Plan\Room;
 use Hakama\Plan\SplitImpact;
 use Illuminate\Contracts\View\View;
 use Illuminate\Http\RedirectResponse;
@@ -62,6 +63,7 @@ final readonly class BatchController
             'board' => $board,
             'batch' => $batch,
             'placed' => $placed,
+            'room' => Room::of($board->timetable())[$code] ?? 0,
             'finishS' => FinishTimes::of($decoration, $this->house->rules()),
             'trial' => $trial,
             'triedAt' => $trial === null ? null : $trials->planned($trial, $code),

@@ -14,6 +14,7 @@ use Hakama\Plan\Handwork;
 use Hakama\Plan\Moves;
 use Hakama\Plan\Odds\Odds;
 use Hakama\Plan\Placed;
+use Hakama\Plan\Room;
 use Hakama\Plan\Sequence;
 use Hakama\Plan\Timetable;
 use Hakama\Plan\WhatIf;
@@ -27,6 +28,8 @@ final readonly class Comparison
     /**
      * @param list<array{OpenBatch, Placed|null, Placed|null, bool}> $rows batch, as it is, as it would be, and
      *     whether it moves; what moves first
+     * @param array<array-key, int> $room batch => by how many seconds of work it could take longer in the found plan before
+     *     a promise on its machine is broken
      * @param Timetable $booked batches in order of arrival, the yardstick
      */
     private function __construct(
@@ -35,6 +38,7 @@ final readonly class Comparison
         public Timetable $booked,
         public array $rows,
         public Moves $moves,
+        public array $room,
         private Timetable $asItIs,
         public Odds $oddsNow,
         public Odds $oddsThen,
@@ -77,6 +81,7 @@ final readonly class Comparison
             $booked,
             $rows,
             $moves,
+            Room::of($then),
             $board->timetable(),
             $odds->of($now),
             $odds->of($then),

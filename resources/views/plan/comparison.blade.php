@@ -138,6 +138,7 @@
                     <th>{{ __('plan.comparison.on') }}</th>
                     <th>{{ __('plan.comparison.ends') }}</th>
                     <th>{{ __('plan.comparison.due') }}</th>
+                    <th title="{{ __('plan.comparison.room_is') }}">{{ __('plan.comparison.room') }}</th>
                     <th>{{ __('plan.comparison.on_time') }}</th>
                 </tr>
             </thead>
@@ -169,6 +170,9 @@
                             {{ App\Foundation\Clock\ShopClock::words($batch->order->dueAt()) }}@if ($after && $after->lateS() > 0)
                                 <span class="now">{{ __('plan.comparison.late') }}</span>
                             @endif
+                        </td>
+                        <td class="whitespace-nowrap tabular-nums">
+                            {{ isset($comparison->room[$batch->code]) ? App\Foundation\Clock\ShopClock::span($comparison->room[$batch->code]) : '' }}
                         </td>
                         <td class="whitespace-nowrap tabular-nums">
                             @php [$was, $is] = [$comparison->oddsNow->batches[$batch->code]
