@@ -46,6 +46,26 @@ final class SplitImpact
     }
 
     /**
+     * Run on two machines at once where that pays: the second changeover is in it.
+     *
+     * @param list<int> $parts how many pieces might run apart, each fewer than the batch has
+     *
+     * @return array{int, Option}|null pieces, and where they cost least; null where no part saves what a moved batch costs
+     */
+    public static function pays(Workload $workload, Sequence $sequence, string $batch, array $parts): ?array
+    {
+        $best = null;
+        foreach ($parts as $pieces) {
+            [, $option] = self::split($workload, $sequence, $batch, $pieces);
+            if ($option !== null && $option->costMore < ($best[1]->costMore ?? -max(1e-6, $workload->weights->moved))) {
+                $best = [$pieces, $option];
+            }
+        }
+
+        return $best;
+    }
+
+    /**
      * What is there is sewn, and what waits for its blanks run apart, both where that is cheapest.
      *
      * @param int $pieces  that wait; fewer than the batch has

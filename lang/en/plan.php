@@ -502,6 +502,8 @@ return [
         'of_frame' => '{value} of frame {frame}',
     ],
     'why' => [
+        'on_two_machines' => 'On two machines at once',
+        'run_apart' => 'Run {pieces} of them on {machine}',
         'room' => '{room} of work before a promise on its machine is broken',
         'blanks_come' => '{pieces, plural, one {one comes} other {# come}} {at}: {link}',
         'what_to_do' => 'wait or run apart',

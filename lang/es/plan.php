@@ -502,6 +502,8 @@ return [
         'of_frame' => '{value} del bastidor {frame}',
     ],
     'why' => [
+        'on_two_machines' => 'En dos máquinas a la vez',
+        'run_apart' => 'Bordar {pieces} en {machine}',
         'room' => '{room} de trabajo antes de que se rompa una entrega en su máquina',
         'blanks_come' => '{pieces, plural, one {una llega} other {# llegan}} {at}: {link}',
         'what_to_do' => 'esperar o separar',

@@ -7,8 +7,8 @@ namespace App\Orders\Queries;
 use App\Foundation\Clock\ShopClock;
 use App\Orders\Models\Order;
 use App\Plan\OpenBatch;
+use App\Plan\Queries\PayingSplit;
 use App\Plan\Queries\PlanBoard;
-use Hakama\Machine\CopiesPerFrame;
 use Hakama\Plan\Placed;
 use Hakama\Plan\SplitImpact;
 
@@ -43,7 +43,7 @@ final readonly class BlanksAwaited
             'end' => self::end($placed),
         ])];
         $apart = $batch->lacking->pieces < $batch->left ? $batch->lacking->pieces : 0;
-        $frames = CopiesPerFrame::frames($apart, $batch->copies) * $batch->setup->hoopings;
+        $frames = PayingSplit::frames($batch, $apart);
         if ($apart === 0 || $frames >= $batch->batch->pieces) {
             return [$words, 0];
         }

@@ -171,13 +171,15 @@ final readonly class PlanChanges
     /**
      * Runs a part of a batch by itself: right behind the rest, or where it costs least while it waits for blanks.
      *
+     * @param bool $elsewhere it goes where it costs least anyway
+     *
      * @return string the code of the new batch
      *
      * @throws PlanRefused
      */
-    public function split(string $code, int $pieces, int $seen): string
+    public function split(string $code, int $pieces, int $seen, bool $elsewhere = false): string
     {
-        return $this->change($seen, fn(): string => $this->apart($code, $pieces));
+        return $this->change($seen, fn(): string => $this->apart($code, $pieces, $elsewhere));
     }
 
     /**
@@ -247,7 +249,7 @@ final readonly class PlanChanges
     }
 
     /** A part of a batch by itself: right behind the rest, or where it costs least while it waits for its blanks. */
-    private function apart(string $code, int $pieces): string
+    private function apart(string $code, int $pieces, bool $elsewhere = false): string
     {
         $before = PlanBefore::of($this->board);
         $new = SplitBatch::off($this->board->batches()[$code] ?? throw CannotChangePlan::isDone($code), $pieces);
@@ -256,9 +258,10 @@ final readonly class PlanChanges
         $machine = $sequence->machineOf($code);
         if ($machine !== null) {
             $behind = $sequence->moved($new, $machine, (int) array_search($code, $sequence->on($machine), true) + 1);
-            $sequence = $this->board->batches()[$new]->heldUntil() === null
-                ? $behind
-                : SplitImpact::cheapest($this->board->workload(), $sequence, [$code, $new]) ?? $behind;
+            $isHeld = $this->board->batches()[$new]->heldUntil() !== null;
+            $sequence = $isHeld || $elsewhere
+                ? SplitImpact::cheapest($this->board->workload(), $sequence, $isHeld ? [$code, $new] : [$new]) ?? $behind
+                : $behind;
         }
         $this->keep($sequence, __('plan.plan_changes.pieces_of_split_off_as', [
             'pieces' => $pieces,

@@ -14,12 +14,12 @@ use App\Plan\Http\Requests\ChooseSplit;
 use App\Plan\OpenBatch;
 use App\Plan\PlanRefused;
 use App\Plan\Queries\Consequence;
+use App\Plan\Queries\PayingSplit;
 use App\Plan\Queries\PlanBoard;
 use App\Plan\Queries\ShopOdds;
 use App\Plan\Queries\WhatHelps;
 use App\Setup\Queries\Trials;
 use App\Shop\House;
-use Hakama\Machine\CopiesPerFrame;
 use Hakama\Needles\Assignment;
 use Hakama\Needles\Swaps;
 use Hakama\Plan\Option;
@@ -74,6 +74,7 @@ final readonly class BatchController
                 $placed !== null && $odds?->isInDanger === true
                     ? (new WhatHelps($board, $this->odds))->with($placed)
                     : [],
+            'paying' => $placed === null ? null : PayingSplit::of($board, $batch),
             'options' => $options,
             'shown' => array_slice($options->all, 0, self::PLACES),
             'best' => array_slice(
@@ -119,10 +120,7 @@ final readonly class BatchController
                             $board->workload(),
                             $board->sequence(),
                             $code,
-                            min(
-                                $batch->batch->pieces,
-                                CopiesPerFrame::frames($pieces, $batch->copies) * $batch->setup->hoopings,
-                            ),
+                            min($batch->batch->pieces, PayingSplit::frames($batch, $pieces)),
                         ),
                     ),
                 ),
@@ -133,7 +131,12 @@ final readonly class BatchController
     public function split(ChooseSplit $request, PlanChanges $changes, PlanBoard $board, string $code): RedirectResponse
     {
         try {
-            $new = $changes->split($code, $request->integer('pieces'), $request->integer('version'));
+            $new = $changes->split(
+                $code,
+                $request->integer('pieces'),
+                $request->integer('version'),
+                $request->boolean('elsewhere'),
+            );
         } catch (PlanRefused $e) {
             throw ValidationException::withMessages(['pieces' => $e->getMessage()]);
         }

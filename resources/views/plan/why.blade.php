@@ -206,6 +206,18 @@
                     @endforelse
                 </ul>
             @endif
+            @if ($paying)
+                <h2 class="mt-5 mb-1">{{ __('plan.why.on_two_machines') }}</h2>
+                @foreach (Consequence::split($paying[0], null, $paying[1]) as $sentence)
+                    <p>{{ $sentence }}</p>
+                @endforeach
+                <form method="post" action="{{ route('plan.split', $batch->code) }}" class="mt-2">@csrf<input type="hidden"
+                        name="version" value="{{ $version }}"><input type="hidden" name="pieces" value="{{ $paying[0] }}"><input
+                        type="hidden" name="elsewhere" value="1"><button type="submit" class="btn"
+                        data-key="a">{{ __('plan.why.run_apart', [
+                            'pieces' => $paying[0], 'machine' => $paying[1]->machine,
+                        ]) }} <kbd>a</kbd></button></form>
+            @endif
             @if ($trial)
                 <h2 class="mt-5 mb-1">{{ __('plan.why.scrap_first') }}</h2>
                 <p>{{ __('plan.why.about_min_at', ['value' => $trial->isPractice

@@ -12,6 +12,7 @@ use Hakama\Machine\Rack;
 use Hakama\Plan\BatchJob;
 use Hakama\Plan\BatchSewing;
 use Hakama\Plan\Changeover;
+use Hakama\Plan\Dispatch;
 use Hakama\Plan\Equipment;
 use Hakama\Plan\FrameStock;
 use Hakama\Plan\Lane;
@@ -70,6 +71,60 @@ final class PartsTest extends TestCase
         self::assertSame(180 + 6 * 700, $apart?->find('a')?->end());
         self::assertSame(10_000 + 4 * 700, $apart->find(SplitImpact::PART)?->end());
         self::assertSame(180 + 2 * 700, $apart->find('b')?->end());
+    }
+
+    #[Test]
+    public function a_late_batch_on_two_machines_at_once_is_the_best_of_all_parts_and_places(): void
+    {
+        $paid = 0;
+        for ($seed = 1; $seed <= 30; $seed++) {
+            mt_srand(300 + $seed);
+            $workload = RandomWorkload::of(mt_rand(3, 6), 2, hands: 2);
+            $sequence = Dispatch::asBooked($workload);
+            $now = Timetable::of($workload, $sequence);
+            foreach ($now->placed as $placed) {
+                if ($placed->lateS() === 0 || $now->unplaced !== []) {
+                    continue;
+                }
+                $id = $placed->batch->id;
+                $parts = range(1, $placed->batch->pieces - 1);
+                $pays = SplitImpact::pays($workload, $sequence, $id, $parts);
+                $least = self::leastApart($workload, $sequence, $id, $parts);
+                if ($pays === null) {
+                    self::assertGreaterThan($now->totals->cost - 1e-3, $least, "seed {$seed} {$id}");
+                } else {
+                    self::assertEqualsWithDelta($least, $now->totals->cost + $pays[1]->costMore, 1e-6, "seed {$seed} {$id}");
+                    $paid++;
+                }
+            }
+        }
+        self::assertGreaterThan(5, $paid);
+        // Nothing is late there, and what is saved is less than a moved batch costs.
+        self::assertNull(SplitImpact::pays(self::workload(), new Sequence(['M' => ['a'], 'N' => ['b']]), 'a', [4]));
+    }
+
+    /** @param list<int> $parts */
+    private static function leastApart(Workload $workload, Sequence $sequence, string $id, array $parts): float
+    {
+        $least = INF;
+        $whole = $workload->batches[$id];
+        foreach ($parts as $pieces) {
+            $then = $workload->with([
+                ...array_values(array_map(
+                    static fn(BatchJob $one): BatchJob => $one->id === $id ? $one->of($one->pieces - $pieces) : $one,
+                    $workload->batches,
+                )),
+                $whole->part('part', $pieces),
+            ]);
+            foreach ($workload->lanes as $lane) {
+                for ($rank = 0; $rank <= count($sequence->on($lane->id)); $rank++) {
+                    $timed = Timetable::of($then, $sequence->moved('part', $lane->id, $rank));
+                    $least = $timed->unplaced === [] ? min($least, $timed->totals->cost) : $least;
+                }
+            }
+        }
+
+        return $least;
     }
 
     #[Test]

@@ -13,6 +13,7 @@ use App\Plan\Models\PlanChange;
 use App\Plan\Models\Proposal;
 use App\Plan\OpenBatch;
 use App\Plan\Queries\Comparison;
+use App\Plan\Queries\PayingSplit;
 use App\Plan\Queries\PlanBoard;
 use App\Plan\Queries\ShopOdds;
 use App\Plan\WhatIfForm;
@@ -731,6 +732,37 @@ final class BetterPlanTest extends FeatureTestCase
             $joined[1],
             ShopClock::words(ShopClock::time((int) self::board()->timetable()->find($hoodies)?->end())),
         );
+    }
+
+    #[Test]
+    public function a_late_batch_is_run_on_two_machines_at_once_where_that_pays(): void
+    {
+        $batch = array_values(array_filter(
+            self::board()->batches(),
+            static fn(OpenBatch $one): bool => PayingSplit::of(self::board(), $one) !== null,
+        ))[0];
+        $before = self::board()->timetable();
+        $page = (string) $this->get("/plan/batches/{$batch->code}")->assertSee('On two machines at once')->getContent();
+        self::assertSame(1, preg_match('~value="(\\d+)"><input type="hidden" name="elsewhere"~', $page, $pieces));
+        $sentence = "~The {$pieces[1]} pieces would go on (M\\d).*? and end (\\w+ \\d\\d:\\d\\d)~";
+        self::assertSame(1, preg_match($sentence, $page, $said));
+
+        $this->post("/plan/batches/{$batch->code}/split", [
+            'pieces' => $pieces[1],
+            'elsewhere' => 1,
+            'version' => PlanBoard::version(),
+        ])->assertSessionHasNoErrors();
+
+        $new = (string) DB::table('batches')->orderByDesc('id')->value('code');
+        $board = self::board();
+        $part = $board->timetable()->find($new);
+        self::assertSame($said[1], $part?->machine);
+        self::assertSame($said[2], ShopClock::words(ShopClock::time($part->end())));
+        self::assertSame($batch->left, $board->batches()[$new]->left + $board->batches()[$batch->code]->left);
+        self::assertLessThan($before->find($batch->code)?->end(), $board->timetable()->find($batch->code)?->end());
+        self::assertLessThan($before->totals->cost - 30, $board->timetable()->totals->cost);
+        $this->post('/plan/undo', ['version' => PlanBoard::version()])->assertSessionMissing('problem');
+        self::assertSame($batch->left, self::board()->batches()[$batch->code]->left);
     }
 
     #[Test]

@@ -15,6 +15,7 @@ final class ChooseSplit extends FormRequest
         return [
             'pieces' => ['required', 'integer', 'min:1'],
             'version' => ['required', 'integer'],
+            'elsewhere' => ['nullable', 'boolean'],
         ];
     }
 
