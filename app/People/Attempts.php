@@ -32,8 +32,8 @@ final class Attempts
     {
         $waits = max(
             self::add("{$of} {$from}", self::MOST),
-            self::add("address {$from}", self::MOST_OF_ADDRESS),
-            self::add("anywhere {$of}", self::MOST_ANYWHERE),
+            self::add("address:{$from}", self::MOST_OF_ADDRESS),
+            self::add("anywhere:{$of}", self::MOST_ANYWHERE),
         );
         if ($waits > 0) {
             throw ValidationException::withMessages([
@@ -47,7 +47,7 @@ final class Attempts
     {
         DB::table('attempts')->where('of', self::hash("{$of} {$from}"))->delete();
         DB::table('attempts')
-            ->where('of', self::hash("address {$from}"))
+            ->where('of', self::hash("address:{$from}"))
             ->where('tries', '>', 0)
             ->decrement('tries');
     }

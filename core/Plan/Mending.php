@@ -107,7 +107,7 @@ final readonly class Mending
     /** @return list<string> */
     private static function waitedFor(Placed $placed): array
     {
-        return ["machine {$placed->machine}", "frame {$placed->batch->equipment->frame}"];
+        return ["machine:{$placed->machine}", "frame:{$placed->batch->equipment->frame}"];
     }
 
     private static function cost(Pricer $pricer): float

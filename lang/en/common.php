@@ -49,7 +49,13 @@ return [
         'this_shop_has_no_owner_yet' => 'this shop has no owner yet: {link}',
         'finish_setting_up' => 'finish setting up',
     ],
+    'change_thing' => [
+        'prices' => 'price list',
+        'calendars' => 'calendar links',
+        'shop' => 'the shop',
+    ],
     'change_kind' => [
+        'changed' => 'changed',
         'rule' => 'house rule',
         'order' => 'order',
         'setup' => 'setup',

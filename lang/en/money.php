@@ -200,6 +200,8 @@ return [
         'credit_it' => 'Credit',
     ],
     'money_controller' => [
+        'blank_of' => 'blank {number}, {garment}',
+        'amounts' => 'amounts',
         'to_the_price_for_the_whole' => 'To the price for the whole order',
         'quote_for_order' => 'Quote for order {number}',
         'for' => 'For {name}',

@@ -406,7 +406,7 @@ return [
         'waiting_pieces_leave_the_plan' => '{waiting} waiting pieces leave the plan{value}.',
         'sewn_pieces_stay_in_the_books' => '{done} sewn {done, plural, one {piece stays} other {pieces stay}} in the books and can be handed over.',
         'backing_for_pieces_is_already_cut_2' => 'Backing for {cut} pieces is already cut.',
-        'one_garment' => 'One garment',
+        'garments' => '{count, plural, one {One garment} other {# garments}}',
         'on_the_machine' => '{sewing} on the machine now {sewing, plural, one {stays} other {stay}}: take them off or let them finish.',
     ],
     'order_line' => [

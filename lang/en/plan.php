@@ -502,6 +502,7 @@ return [
         'of_frame' => '{value} of frame {frame}',
     ],
     'why' => [
+        'no_room' => 'none: whatever takes longer breaks a promise',
         'on_two_machines' => 'On two machines at once',
         'run_apart' => 'Run {pieces} of them on {machine}',
         'room' => '{room} of work before a promise on its machine is broken',

@@ -144,6 +144,8 @@ return [
         'garments' => 'Garments',
     ],
     'ordering_controller' => [
+        'counted' => '{what}: counted.',
+        'measured' => '{what}: measured.',
         'somebody_else_changed_the_suppliers_in' => 'Somebody else changed the suppliers in the meantime. What you typed is still here. Save again to replace theirs.',
         'suppliers_saved' => 'Suppliers saved.',
     ],

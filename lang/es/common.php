@@ -49,7 +49,13 @@ return [
         'this_shop_has_no_owner_yet' => 'este taller aún no tiene dueño: {link}',
         'finish_setting_up' => 'terminar de configurar',
     ],
+    'change_thing' => [
+        'prices' => 'lista de precios',
+        'calendars' => 'enlaces de calendario',
+        'shop' => 'el taller',
+    ],
     'change_kind' => [
+        'changed' => 'cambiado',
         'rule' => 'regla',
         'order' => 'pedido',
         'setup' => 'preparación',

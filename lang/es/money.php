@@ -200,6 +200,8 @@ return [
         'credit_it' => 'Abonar',
     ],
     'money_controller' => [
+        'blank_of' => 'prenda {number}, {garment}',
+        'amounts' => 'importes',
         'to_the_price_for_the_whole' => 'Hasta el precio de todo el pedido',
         'quote_for_order' => 'Presupuesto del pedido {number}',
         'for' => 'Para {name}',

@@ -406,7 +406,7 @@ return [
         'waiting_pieces_leave_the_plan' => '{waiting} piezas en espera salen del plan{value}.',
         'sewn_pieces_stay_in_the_books' => '{done, plural, one {Una pieza bordada queda} other {# piezas bordadas quedan}} en los libros y se pueden entregar.',
         'backing_for_pieces_is_already_cut_2' => 'La entretela de {cut} piezas ya está cortada.',
-        'one_garment' => 'Una prenda',
+        'garments' => '{count, plural, one {Una prenda} other {# prendas}}',
         'on_the_machine' => '{sewing, plural, one {Una en la máquina se queda} other {# en la máquina se quedan}}: quítalas o deja que acaben.',
     ],
     'order_line' => [

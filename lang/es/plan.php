@@ -502,6 +502,7 @@ return [
         'of_frame' => '{value} del bastidor {frame}',
     ],
     'why' => [
+        'no_room' => 'ninguno: cualquier demora rompe una entrega',
         'on_two_machines' => 'En dos máquinas a la vez',
         'run_apart' => 'Bordar {pieces} en {machine}',
         'room' => '{room} de trabajo antes de que se rompa una entrega en su máquina',

@@ -144,6 +144,8 @@ return [
         'garments' => 'Prendas',
     ],
     'ordering_controller' => [
+        'counted' => '{what}: contado.',
+        'measured' => '{what}: medido.',
         'somebody_else_changed_the_suppliers_in' => 'Otra persona ha cambiado los proveedores mientras tanto. Lo que escribiste sigue aquí. Guarda otra vez para sustituir los suyos.',
         'suppliers_saved' => 'Proveedores guardados.',
     ],

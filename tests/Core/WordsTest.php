@@ -323,7 +323,9 @@ final class WordsTest extends TestCase
             $beside = preg_match('/\p{L}{2,}[,;:]? (?:\S*#\S* )?\p{L}{2,}/u', $text) === 1;
             // The beginning of one that is put together: a word with its colon or full stop, a name with a figure.
             $begun = preg_match('/^\p{Lu}\p{Ll}+(: ?|\.| #|: #)/u', $text) === 1;
-            if (($beside || $begun) && ! self::isCode($text)) {
+            // A word beside something that is put in: "# garments", "# #: counted.", "after #".
+            $around = preg_match('/#:? \p{Ll}{4,}|^\p{Ll}{4,} #/u', $text) === 1;
+            if (($beside || $begun || $around) && ! self::isCode($text)) {
                 $found[] = $text;
             }
         }

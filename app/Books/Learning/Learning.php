@@ -183,7 +183,7 @@ final readonly class Learning
             FactorLearned::dispatch();
             ChangeLog::note(
                 Change::RULE,
-                "learned {$machine->code}",
+                $machine->code,
                 __('books.learning.sewing_time_on', ['fabric' => Words::say($fabric->label()), 'what' => $what]),
                 ['factor' => $before],
                 ['factor' => $factor],

@@ -140,7 +140,7 @@ final readonly class SpoilageLearning
             );
             ChangeLog::note(
                 Change::RULE,
-                "spoiled {$fabric->value}",
+                Words::say($fabric->label()),
                 __('books.spoilage_learning.spoilage_on', ['fabric' => Words::say($fabric->label()), 'what' => $what]),
                 ['percent' => $before],
                 ['percent' => $percent],

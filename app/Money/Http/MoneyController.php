@@ -63,17 +63,16 @@ final readonly class MoneyController
                 'artwork_cents' => $request->cents('artwork') ?? 0,
                 'agreed_cents' => $request->cents('agreed'),
             ]);
-            foreach ($order->lines()->get() as $line) {
-                $before["blank {$line->id}"] = $line->blank_cents;
-                $line->update(['blank_cents' => $request->cents("blank.{$line->id}")]);
-            }
             $after = $order->only(['artwork_cents', 'agreed_cents']);
-            foreach ($order->lines()->get() as $line) {
-                $after["blank {$line->id}"] = $line->blank_cents;
+            foreach ($order->lines()->get() as $i => $line) {
+                $name = __('money.money_controller.blank_of', ['number' => $i + 1, 'garment' => $line->garmentLabel()]);
+                $before[$name] = $line->blank_cents;
+                $line->update(['blank_cents' => $request->cents("blank.{$line->id}")]);
+                $after[$name] = $line->blank_cents;
             }
             [$was, $is] = ChangeLog::differing($before, $after);
             if ($is !== []) {
-                ChangeLog::note(Change::ORDER, (string) $order->number, 'amounts', $was, $is);
+                ChangeLog::note(Change::ORDER, (string) $order->number, __('money.money_controller.amounts'), $was, $is);
             }
         });
 

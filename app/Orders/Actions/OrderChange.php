@@ -85,7 +85,7 @@ final class OrderChange
             Plan::query()->increment('version');
             [$was, $is] = ChangeLog::differing($before, OrderFacts::of($order->refresh()));
             if ($is !== []) {
-                ChangeLog::note(Change::ORDER, (string) $order->number, 'changed', $was, $is);
+                ChangeLog::note(Change::ORDER, (string) $order->number, __('common.change_kind.changed'), $was, $is);
             }
 
             return $is;

@@ -112,6 +112,6 @@ final readonly class OrderForesight
 
     private static function garments(int $count): string
     {
-        return $count === 1 ? __('orders.order_foresight.one_garment') : "{$count} garments";
+        return __('orders.order_foresight.garments', ['count' => $count]);
     }
 }

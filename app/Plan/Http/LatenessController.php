@@ -67,7 +67,7 @@ final class LatenessController
                 $customer->update(['late_weight' => $weight]);
                 ChangeLog::note(
                     Change::SHOP,
-                    "lateness {$customer->name}",
+                    $customer->name,
                     __('plan.lateness_controller.lateness_factor_for', [
                         'weight' => $weight,
                         'name' => $customer->name,

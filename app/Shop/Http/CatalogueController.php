@@ -274,7 +274,7 @@ final class CatalogueController
         );
         [$was, $is] = ChangeLog::differing($named($before), $named($of->rows()));
         if ($is !== []) {
-            ChangeLog::note(Change::CATALOGUE, $name, 'changed', $was, $is);
+            ChangeLog::note(Change::CATALOGUE, $name, __('common.change_kind.changed'), $was, $is);
         }
     }
 

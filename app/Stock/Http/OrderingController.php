@@ -44,7 +44,9 @@ final class OrderingController
     {
         $stock->count($request->kind(), $request->amount(), Caller::acting($request));
 
-        return redirect()->route('ordering.show')->with('done', "{$request->kind()->label()}: counted.");
+        return redirect()->route('ordering.show')->with('done', __('stock.ordering_controller.counted', [
+            'what' => $request->kind()->label(),
+        ]));
     }
 
     public function measure(MeasureBolt $request): RedirectResponse
@@ -52,7 +54,9 @@ final class OrderingController
         $cloth = $request->cloth();
         $cloth->update(['length_mm' => $request->lengthMm()]);
 
-        return redirect()->route('ordering.show')->with('done', "{$cloth->code} {$cloth->name}: measured.");
+        return redirect()->route('ordering.show')->with('done', __('stock.ordering_controller.measured', [
+            'what' => "{$cloth->code} {$cloth->name}",
+        ]));
     }
 
     public function supply(KeepSuppliers $request, StockBook $stock): RedirectResponse

@@ -7,5 +7,5 @@
 @elseif ($change->kind === 'setup')
     <a href="{{ url('/setup/' . $change->thing) }}">{{ __('common.change_table.its_setup') }}</a>
 @else
-    {{ $change->thing }}
+    {{ Lang::has("common.change_thing.{$change->thing}") ? __("common.change_thing.{$change->thing}") : $change->thing }}
 @endif

@@ -147,7 +147,8 @@
                     <dt>{{ __('plan.why.ends') }}</dt>
                     <dd>{{ App\Foundation\Clock\ShopClock::words($at($placed->end())) }}</dd>
                     <dt>{{ __('plan.comparison.room') }}</dt>
-                    <dd>{{ __('plan.why.room', ['room' => App\Foundation\Clock\ShopClock::span($room)]) }}</dd>
+                    <dd>{{ $room === 0 ? __('plan.why.no_room')
+                        : __('plan.why.room', ['room' => App\Foundation\Clock\ShopClock::span($room)]) }}</dd>
                     <dt>{{ __('plan.why.finishing') }}</dt>
                     <dd>{{ __('plan.why.min_by_hand_s_a_piece', [
                         'finish_s' => App\Shop\Figure::words(ceil(($finishS * $batch->left) / 60)),

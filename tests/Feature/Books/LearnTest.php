@@ -38,7 +38,7 @@ final class LearnTest extends FeatureTestCase
 
         $this->decide('take', $offer)->assertSessionHas('done');
         self::assertEqualsWithDelta($before * $offer->offered(), $setup->refresh()->seconds()[$offer->machine->id], 1.0);
-        self::assertSame(1, Change::query()->where('thing', 'learned M2')->count());
+        self::assertSame(1, Change::query()->where('thing', 'M2')->count());
         // What was logged before was reckoned otherwise and says no more.
         app()->forgetScopedInstances();
         $taken = $this->offer('M2', Fabric::Pique);

@@ -44,13 +44,13 @@ final class ChoosePerson extends FormRequest
         if ($person->pin === null || Caller::of($this)?->person?->id === $person->id) {
             return $person;
         }
-        Attempts::count("pin {$person->id}", (string) $this->ip(), 'pin');
+        Attempts::count("pin:{$person->id}", (string) $this->ip(), 'pin');
         if (! Hash::check($this->string('pin')->value(), $person->pin)) {
             throw ValidationException::withMessages([
                 'pin' => $this->filled('pin') ? __('floor.choose_person.wrong_pin') : __('floor.choose_person.enter_the_pin'),
             ]);
         }
-        Attempts::forget("pin {$person->id}", (string) $this->ip());
+        Attempts::forget("pin:{$person->id}", (string) $this->ip());
 
         return $person;
     }

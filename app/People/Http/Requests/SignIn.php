@@ -37,7 +37,7 @@ final class SignIn extends FormRequest
         $name = $this->string('name')->trim()->value();
         $person = Person::query()->where('name', $name)->whereNull('retired_at')->first();
         // However the name is spelt, it is the person that is tried.
-        $of = $person === null ? 'nobody' : "person {$person->id}";
+        $of = $person === null ? 'nobody' : "person:{$person->id}";
         Attempts::count($of, (string) $this->ip(), 'password');
         $fits = Hash::driver('argon2id')->check($this->string('password')->value(), $person->password ?? self::NOBODY);
         if ($person === null || $person->password === null || ! $fits) {
