@@ -30,6 +30,7 @@ final readonly class OpenBatch
         public BatchDesign $design,
         public BatchSetup $setup,
         public Lacking $lacking = new Lacking(),
+        public ?Awaited $awaited = null,
     ) {
         $this->code = $batch->id;
         $this->started = $batch->alreadySetUp;
@@ -48,5 +49,26 @@ final readonly class OpenBatch
     public function heldUntil(): ?int
     {
         return $this->started ? null : $this->lacking->at;
+    }
+
+    /** The same, which cannot begin before its thread or backing comes. */
+    public function waitingFor(Awaited $awaited): self
+    {
+        $promise = $this->batch->promise;
+
+        return new self(
+            $this->id,
+            $this->decorationId,
+            $this->pieces,
+            $this->left,
+            $this->copies,
+            $this->batch->promised($promise->ready(max($promise->readyAt, $awaited->at))),
+            $this->queued,
+            $this->order,
+            $this->design,
+            $this->setup,
+            $this->lacking,
+            $awaited,
+        );
     }
 }

@@ -33,6 +33,7 @@ enum Question: string
     case Units = 'units';
     case ProposedPlan = 'proposed_plan';
     case ShortBlanks = 'short_blanks';
+    case MissingMaterial = 'missing_material';
 
     /** @return non-empty-list<School> the first holds until the shop says otherwise */
     public function schools(): array
@@ -131,6 +132,10 @@ enum Question: string
             self::ShortBlanks => [
                 new School('hold'),
                 new School('split'),
+            ],
+            self::MissingMaterial => [
+                new School('warn'),
+                new School('hold'),
             ],
             self::Units => [
                 new School('mm'),

@@ -16,6 +16,7 @@ final readonly class Shortage
      * @param int|null   $wanted  when, in seconds; null where that is not planned yet
      * @param int|null   $orderBy so many days of the supplier before it
      * @param string     $from    who supplies it; '' where nobody has said
+     * @param string     $key     what it is known by; '' where nothing waits for it
      */
     private function __construct(
         public string $of,
@@ -26,6 +27,7 @@ final readonly class Shortage
         public ?int $wanted,
         public ?int $orderBy,
         public string $from = '',
+        public string $key = '',
     ) {}
 
     /** @param float $leadDays from the order to what is ordered, as days of the calendar */
@@ -38,6 +40,7 @@ final readonly class Shortage
         ?int $wanted,
         float $leadDays,
         string $from = '',
+        string $key = '',
     ): self {
         return new self(
             $of,
@@ -48,6 +51,7 @@ final readonly class Shortage
             $wanted,
             $wanted === null ? null : $wanted - (int) round($leadDays * self::DAY_S),
             $from,
+            $key,
         );
     }
 

@@ -11,8 +11,9 @@ final readonly class ShelfForecast
      * @param array<string, float>             $needed thread => metres wanted in all
      * @param array<string, float>             $left   thread => metres left after all of it; below zero when short
      * @param array<string, ThreadDemand>      $short  thread => the demand that cannot be met, soonest first
+     * @param list<ThreadDemand>               $unmet  all of them, by time
      */
-    private function __construct(public array $needed, public array $left, public array $short) {}
+    private function __construct(public array $needed, public array $left, public array $short, public array $unmet) {}
 
     /**
      * @param array<string, float> $metres  thread => metres on the shelf
@@ -21,17 +22,18 @@ final readonly class ShelfForecast
     public static function of(array $metres, array $demands): self
     {
         usort($demands, static fn(ThreadDemand $a, ThreadDemand $b): int => $a->at <=> $b->at);
-        $needed = $left = $short = [];
+        $needed = $left = $short = $unmet = [];
         foreach ($demands as $demand) {
             $code = $demand->thread;
             $needed[$code] = ($needed[$code] ?? 0.0) + $demand->metres;
             $left[$code] = ($left[$code] ?? ($metres[$code] ?? 0.0)) - $demand->metres;
-            if ($left[$code] < 0 && ! isset($short[$code])) {
-                $short[$code] = $demand;
+            if ($left[$code] < 0) {
+                $short[$code] ??= $demand;
+                $unmet[] = $demand;
             }
         }
 
-        return new self($needed, $left, $short);
+        return new self($needed, $left, $short, $unmet);
     }
 
     /**

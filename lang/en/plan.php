@@ -389,6 +389,7 @@ return [
         'reload_this_page' => 'Reload this page.',
     ],
     'sheet' => [
+        'material_comes' => '{what} comes {at}',
         'blanks_come' => 'blanks come {at}',
         'mend_the_plan' => 'Mend the plan',
         'mend_says' => 'At most {moves, plural, one {one batch moves} other {# batches move}}; what starts within {frozen} h stays.',
@@ -502,6 +503,8 @@ return [
         'of_frame' => '{value} of frame {frame}',
     ],
     'why' => [
+        'material' => 'Waits for',
+        'material_comes' => '{what}: {ordered, select, yes {comes {at}} other {{at}, if it is ordered now}} ({link})',
         'no_room' => 'none: whatever takes longer breaks a promise',
         'on_two_machines' => 'On two machines at once',
         'run_apart' => 'Run {pieces} of them on {machine}',

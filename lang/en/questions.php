@@ -92,6 +92,8 @@ return [
         'proposed_plan_paper' => 'Plan: as if nothing went wrong. The one that keeps most promises is shown beside.',
         'short_blanks_hold' => 'Plan: the whole batch waits for the day on which its blanks come, at the place that costs least until then.',
         'short_blanks_split' => 'Plan: what is there is sewn, and the rest is a batch of its own from the day on which its blanks come.',
+        'missing_material_warn' => 'Plan: as if thread and backing that run out came in time; the list of what to order says by when.',
+        'missing_material_hold' => 'Plan: a batch whose thread or backing runs out waits until it comes: on the day that was said, else after the delivery time.',
         'units_mm' => 'Places, drawings and designs: in millimetres, where a tape is laid on in inches beside.',
         'units_inch' => 'Places, drawings and designs: in inches, where a tape is laid on in millimetres beside. Frames as they are printed, and what is set on a machine, stay in millimetres.',
         'topper_residue_steam' => 'Caution: irons and steam burn.',
@@ -152,6 +154,11 @@ return [
         'question' => 'When some blanks of a batch come later',
         'hold' => 'all of it waits for them',
         'split' => 'what is here is sewn first, the rest later',
+    ],
+    'missing_material' => [
+        'question' => 'When thread or backing runs out',
+        'warn' => 'plan as if it came in time',
+        'hold' => 'the batch waits until it comes',
     ],
     'trace_item' => [
         'question' => 'When to trace',

@@ -93,6 +93,17 @@ return [
         'Cloth' => 'Cloth',
         'Hardware' => 'Hardware',
     ],
+    'expected' => [
+        'comes' => 'Comes',
+        'comes_on' => 'Comes on',
+        'save' => 'Ordered',
+        'not_any_more' => 'Does not come',
+        'holds' => 'holds {codes}',
+        'reload' => 'Reload the page and try again.',
+        'choose_a_day' => 'Choose a day from today on, within a year.',
+        'noted' => 'Comes on {day}.',
+        'forgotten' => 'No longer expected.',
+    ],
     'ordering' => [
         'to_order' => 'To order',
         'everything_planned_is_in_stock' => 'Everything planned is in stock.',

@@ -389,6 +389,7 @@ return [
         'reload_this_page' => 'Recarga esta página.',
     ],
     'sheet' => [
+        'material_comes' => '{what} llega {at}',
         'blanks_come' => 'prendas {at}',
         'mend_the_plan' => 'Arreglar el plan',
         'mend_says' => 'Como mucho {moves, plural, one {se mueve un lote} other {se mueven # lotes}}; lo que empieza en {frozen} h se queda.',
@@ -502,6 +503,8 @@ return [
         'of_frame' => '{value} del bastidor {frame}',
     ],
     'why' => [
+        'material' => 'Espera',
+        'material_comes' => '{what}: {ordered, select, yes {llega {at}} other {{at}, si se pide ahora}} ({link})',
         'no_room' => 'ninguno: cualquier demora rompe una entrega',
         'on_two_machines' => 'En dos máquinas a la vez',
         'run_apart' => 'Bordar {pieces} en {machine}',

@@ -92,6 +92,8 @@ return [
         'proposed_plan_paper' => 'Plan: como si nada saliera mal. El que cumple más entregas se muestra al lado.',
         'short_blanks_hold' => 'Plan: todo el lote espera al día en que llegan sus prendas, en el sitio que menos cuesta hasta entonces.',
         'short_blanks_split' => 'Plan: se borda lo que hay, y el resto es un lote aparte desde el día en que llegan sus prendas.',
+        'missing_material_warn' => 'Plan: como si el hilo y la entretela que se acaban llegaran a tiempo; la lista de pedidos dice para cuándo.',
+        'missing_material_hold' => 'Plan: un lote cuyo hilo o entretela se acaba espera a que llegue: el día dicho o, si no, tras el plazo de entrega.',
         'units_mm' => 'Posiciones, dibujos y diseños: en milímetros; donde se usa cinta métrica, también en pulgadas.',
         'units_inch' => 'Posiciones, dibujos y diseños: en pulgadas; donde se usa cinta métrica, también en milímetros. Los bastidores como vienen impresos y lo que se ajusta en la máquina siguen en milímetros.',
         'topper_residue_steam' => 'Precaución: la plancha y el vapor queman.',
@@ -152,6 +154,11 @@ return [
         'question' => 'Cuando algunas prendas de un lote llegan después',
         'hold' => 'todo el lote las espera',
         'split' => 'primero se borda lo que hay, luego el resto',
+    ],
+    'missing_material' => [
+        'question' => 'Cuando se acaba hilo o entretela',
+        'warn' => 'planificar como si llegara a tiempo',
+        'hold' => 'el lote espera a que llegue',
     ],
     'trace_item' => [
         'question' => 'Cuándo trazar',

@@ -93,6 +93,17 @@ return [
         'Cloth' => 'Tela',
         'Hardware' => 'Herrajes',
     ],
+    'expected' => [
+        'comes' => 'Llega',
+        'comes_on' => 'Llega el',
+        'save' => 'Pedido',
+        'not_any_more' => 'No llega',
+        'holds' => 'retiene {codes}',
+        'reload' => 'Recarga la página y prueba otra vez.',
+        'choose_a_day' => 'Elige un día desde hoy, dentro de un año.',
+        'noted' => 'Llega el {day}.',
+        'forgotten' => 'Ya no se espera.',
+    ],
     'ordering' => [
         'to_order' => 'Por pedir',
         'everything_planned_is_in_stock' => 'Todo lo planificado está en existencias.',

@@ -13,6 +13,10 @@ Route::get('/shop/ordering', [OrderingController::class, 'show'])->name('orderin
 Route::get('/shop/ordering.csv', [OrderingController::class, 'csv'])->name('ordering.csv')->can(Ability::Look)->middleware(LongRead::class);
 Route::post('/shop/ordering/counts', [OrderingController::class, 'count'])->name('ordering.count')->can(Ability::Operate);
 Route::post('/shop/ordering/cloths', [OrderingController::class, 'measure'])->name('ordering.measure')->can(Ability::Operate);
+Route::post('/shop/ordering/expected', [OrderingController::class, 'expect'])->name('ordering.expect')->can(Ability::Operate);
+Route::delete('/shop/ordering/expected/{expected}', [OrderingController::class, 'forget'])
+    ->name('ordering.forget')->can(Ability::Operate)
+    ->whereNumber('expected');
 Route::put('/shop/ordering/suppliers', [OrderingController::class, 'supply'])->name('ordering.supply')->can(Ability::Own);
 Route::controller(ThreadListController::class)
     ->prefix('shop/threads')

@@ -30,6 +30,7 @@ use App\Shop\Models\Change;
 use App\Stock\Models\BackingStock;
 use App\Stock\Models\Cloth;
 use App\Stock\Models\Cone;
+use App\Stock\Models\ExpectedGoods;
 use App\Stock\Models\Hardware;
 use Carbon\CarbonImmutable;
 use Closure;
@@ -909,6 +910,23 @@ final class Writes
                 ['kind' => 'bobbins', 'amount' => 40],
                 Second::Each,
             ),
+            'ordering.expect' => static fn() => Write::to(
+                'POST',
+                '/shop/ordering/expected',
+                ['of' => 'Thread', 'what' => 'D-16', 'comes_on' => CarbonImmutable::tomorrow()->format('Y-m-d')],
+                Second::Same,
+            ),
+            'ordering.forget' => static function (): Write {
+                $expected = ExpectedGoods::query()->create([
+                    'of' => 'Thread',
+                    'what' => 'D-16',
+                    'expected_on' => CarbonImmutable::tomorrow()->format('Y-m-d'),
+                    'who' => 'Maren',
+                    'noted_at' => CarbonImmutable::now(),
+                ]);
+
+                return Write::to('DELETE', "/shop/ordering/expected/{$expected->id}", [], Second::Refused);
+            },
             'ordering.measure' => static fn() => Write::to(
                 'POST',
                 '/shop/ordering/cloths',

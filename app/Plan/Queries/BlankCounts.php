@@ -5,11 +5,11 @@ declare(strict_types=1);
 namespace App\Plan\Queries;
 
 use App\Foundation\Clock\ShopClock;
+use App\Shop\Deliveries;
 use App\Shop\House;
 use Hakama\Floor\Blanks;
 use Hakama\Floor\Coming;
 use Hakama\Floor\Lacking;
-use Hakama\House\HouseRule;
 use Illuminate\Database\Query\Builder;
 use Illuminate\Support\Collection;
 use stdClass;
@@ -17,12 +17,11 @@ use stdClass;
 /** What the lines of orders have to be sewn on: as it was ordered, came, is on its way, and was spoiled. */
 final readonly class BlankCounts
 {
-    /** Seconds of the day at which what comes is unpacked. */
-    private int $unpackS;
+    private Deliveries $deliveries;
 
     public function __construct(House $house)
     {
-        $this->unpackS = (int) (3600 * $house->rules()->value(HouseRule::DeliveryHour));
+        $this->deliveries = new Deliveries($house);
     }
 
     /** A query over order lines, called `l`, with all that `of` reads. */
@@ -56,16 +55,10 @@ final readonly class BlankCounts
             $line->blanks === null ? null : (int) $line->blanks,
             (int) $line->spoiled,
             array_map(
-                fn(array $one): Coming => new Coming($one[0], (int) $one[1], $this->unpackedAt($one[2])),
+                fn(array $one): Coming => new Coming($one[0], (int) $one[1], $this->deliveries->on($one[2])),
                 $coming,
             ),
         );
-    }
-
-    /** When what comes on a day can be sewn on, seconds of local time. */
-    public function unpackedAt(string $day): int
-    {
-        return ShopClock::day($day) + $this->unpackS;
     }
 
     /**

@@ -9,6 +9,7 @@ use App\Foundation\Clock\ShopClock;
 use App\Foundation\Database\TurnCache;
 use App\Machine\Models\Frame;
 use App\Machine\Models\Machine;
+use App\Plan\MaterialHolds;
 use App\Plan\Models\Plan;
 use App\Plan\OpenBatch;
 use App\Shop\Calendar\Calendar;
@@ -16,6 +17,7 @@ use App\Shop\Catalogue\Catalogue;
 use App\Shop\House;
 use Carbon\CarbonImmutable;
 use Hakama\House\HouseRule;
+use Hakama\House\Question;
 use Hakama\Machine\NeedleType;
 use Hakama\Needles\ThreadNeeds;
 use Hakama\Plan\BatchJob;
@@ -164,7 +166,29 @@ final class PlanBoard
             new BlankCounts($this->house),
         );
         $batches = array_combine(array_map(static fn(OpenBatch $one): string => $one->code, $batches), $batches);
+        $read = $this->timed($batches);
+        if ($rules->school(Question::MissingMaterial) !== 'hold') {
+            return $read;
+        }
+        // What runs out first is seen from the plan as it would be if all were there.
+        $this->read = $read;
+        $awaited = App::make(MaterialHolds::class)->awaited();
 
+        return $awaited === [] ? $read : $this->timed(array_map(
+            static fn(OpenBatch $one): OpenBatch => isset($awaited[$one->code]) && ! $one->started
+                ? $one->waitingFor($awaited[$one->code])
+                : $one,
+            $batches,
+        ));
+    }
+
+    /**
+     * @param array<string, OpenBatch> $batches
+     *
+     * @return array{batches: array<string, OpenBatch>, timetable: Timetable}
+     */
+    private function timed(array $batches): array
+    {
         return [
             'batches' => $batches,
             'timetable' => Timetable::of($this->makeWorkload($batches), self::sequenceOf($batches)),
@@ -226,6 +250,19 @@ final class PlanBoard
         }
 
         return $actual;
+    }
+
+    /** @return array<string, list<string>> what is waited for, in words => batches */
+    public function holding(): array
+    {
+        $holding = [];
+        foreach ($this->batches() as $batch) {
+            if ($batch->awaited !== null) {
+                $holding[$batch->awaited->what][] = $batch->code;
+            }
+        }
+
+        return $holding;
     }
 
     /** @return list<OpenBatch> set up, but on no machine */

@@ -38,6 +38,7 @@ final class Onboarding
         'suppliers',
         'arrivals',
         'expected_blanks',
+        'expected_goods',
         'finishings',
         'invoices',
         'hand_overs',

@@ -5,17 +5,23 @@ declare(strict_types=1);
 namespace App\Stock\Http;
 
 use App\Foundation\Clock\ShopClock;
+use App\Foundation\Database\Transaction;
 use App\Foundation\Formats\Csv;
 use App\Foundation\Http\Download;
+use App\Foundation\Words\Dates;
 use App\People\Caller;
+use App\Plan\Queries\PlanBoard;
 use App\Shop\House;
 use App\Stock\Actions\StockBook;
 use App\Stock\Http\Requests\CountStock;
+use App\Stock\Http\Requests\GoodsExpected;
 use App\Stock\Http\Requests\KeepSuppliers;
 use App\Stock\Http\Requests\MeasureBolt;
+use App\Stock\Models\ExpectedGoods;
 use App\Stock\Models\Supplier;
 use App\Stock\Queries\Bolts;
 use App\Stock\Queries\Shortages;
+use Carbon\CarbonImmutable;
 use Hakama\House\HouseRule;
 use Hakama\Plan\Shortage;
 use Illuminate\Contracts\View\View;
@@ -26,7 +32,7 @@ use Illuminate\Validation\ValidationException;
 /** What has to be ordered so that what is planned can be sewn. */
 final class OrderingController
 {
-    public function show(Shortages $shortages, House $house, StockBook $stock, Bolts $bolts): View
+    public function show(Shortages $shortages, House $house, StockBook $stock, Bolts $bolts, PlanBoard $board): View
     {
         return view('stock.ordering', [
             'all' => collect($shortages->all())->groupBy('from'),
@@ -37,6 +43,8 @@ final class OrderingController
             'reserved' => $stock->reserved(),
             'days' => $house->rules()->value(HouseRule::LeadDays),
             'now' => ShopClock::now(),
+            'expected' => ExpectedGoods::query()->get()->keyBy(static fn(ExpectedGoods $one): string => "{$one->of} {$one->what}"),
+            'holding' => $board->holding(),
         ]);
     }
 
@@ -47,6 +55,29 @@ final class OrderingController
         return redirect()->route('ordering.show')->with('done', __('stock.ordering_controller.counted', [
             'what' => $request->kind()->label(),
         ]));
+    }
+
+    /** Said again, the last day holds. */
+    public function expect(GoodsExpected $request): RedirectResponse
+    {
+        $day = CarbonImmutable::parse($request->string('comes_on')->value());
+        Transaction::run(static fn() => ExpectedGoods::query()->updateOrCreate(
+            ['of' => $request->string('of')->value(), 'what' => $request->string('what')->value()],
+            [
+                'expected_on' => $day->format('Y-m-d'),
+                'who' => mb_substr(Caller::acting($request), 0, 40),
+                'noted_at' => CarbonImmutable::now(),
+            ],
+        ));
+
+        return redirect()->route('ordering.show')->with('done', __('stock.expected.noted', ['day' => Dates::day($day)]));
+    }
+
+    public function forget(ExpectedGoods $expected): RedirectResponse
+    {
+        $expected->delete();
+
+        return redirect()->route('ordering.show')->with('done', __('stock.expected.forgotten'));
     }
 
     public function measure(MeasureBolt $request): RedirectResponse

@@ -6,13 +6,13 @@ namespace App\Stock\Queries;
 
 use App\Foundation\Clock\ShopClock;
 use App\Foundation\Words\GarmentName;
-use App\Foundation\Words\Words;
 use App\Orders\Models\Piece;
 use App\Plan\Queries\BlankCounts;
 use App\Plan\Queries\PlanBoard;
 use App\Setup\Queries\BackingCuts;
 use App\Shop\House;
 use App\Stock\Actions\StockBook;
+use App\Stock\BackingName;
 use App\Stock\Models\Thread;
 use App\Stock\Reserved;
 use App\Stock\StockKind;
@@ -61,6 +61,7 @@ final readonly class Shortages
                 'm',
                 (string) $demand->for,
                 $demand->at === PHP_INT_MAX ? null : $demand->at,
+                (string) $code,
             );
         }
 
@@ -75,14 +76,15 @@ final readonly class Shortages
         $by = [];
         foreach ($wants as $code => [$want, $at]) {
             if (($missing[$code] ?? 0) > 0) {
-                $what = sprintf('%s, %d × %d mm', Words::say($want->kind->label()), $want->widthMm, $want->heightMm);
-                $by[$what] ??= [0, (string) $code, ShopClock::seconds($at)];
+                $what = BackingName::words($want);
+                $by[$what] ??= [0, (string) $code, ShopClock::seconds($at), BackingName::key($want)];
                 $by[$what][0] += $missing[$code];
             }
         }
         $short = [];
-        foreach ($by as $what => [$pieces, $code, $at]) {
-            $short[] = $this->short('Backing', $what, $pieces, __('common.counts.pieces_unit', ['count' => $pieces]), $code, $at);
+        foreach ($by as $what => [$pieces, $code, $at, $key]) {
+            $unit = __('common.counts.pieces_unit', ['count' => $pieces]);
+            $short[] = $this->short('Backing', $what, $pieces, $unit, $code, $at, $key);
         }
 
         return $short;
@@ -189,8 +191,15 @@ final readonly class Shortages
         );
     }
 
-    private function short(string $of, string $what, float $missing, string $unit, string $for, ?int $wanted): Shortage
-    {
+    private function short(
+        string $of,
+        string $what,
+        float $missing,
+        string $unit,
+        string $for,
+        ?int $wanted,
+        string $key = '',
+    ): Shortage {
         $supplier = $this->stock->supplier($of);
 
         return Shortage::of(
@@ -202,6 +211,7 @@ final readonly class Shortages
             $wanted,
             $supplier['lead_days'] ?? $this->house->rules()->value(HouseRule::LeadDays),
             $supplier['name'],
+            $key,
         );
     }
 }

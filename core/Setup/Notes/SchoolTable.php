@@ -37,6 +37,8 @@ final class SchoolTable
         [Question::ProposedPlan, 'paper'],
         [Question::ShortBlanks, 'hold'],
         [Question::ShortBlanks, 'split'],
+        [Question::MissingMaterial, 'warn'],
+        [Question::MissingMaterial, 'hold'],
         [Question::Units, 'mm'],
         [Question::Units, 'inch'],
         [Question::TopperResidue, 'steam'],

@@ -106,6 +106,12 @@
                                 <span class="block text-sm text-soft">{{ __('plan.sheet.blanks_come', [
                                     'at' => App\Foundation\Clock\ShopClock::words($at($b->heldUntil())),
                                 ]) }}</span>
+                            @endif
+                            @if ($b->awaited !== null)
+                                <span class="block text-sm text-soft">{{ __('plan.sheet.material_comes', [
+                                    'what' => $b->awaited->what,
+                                    'at' => App\Foundation\Clock\ShopClock::words($at($b->awaited->at)),
+                                ]) }}</span>
                             @endif</td>
                         <td class="whitespace-nowrap tabular-nums">
                             @if ($b->blanksShort() > 0)

@@ -126,6 +126,15 @@
                     ]">
                         <x-slot:link><a href="{{ route('orders.story', $batch->order->number) }}">{{ __('plan.why.what_to_do') }}</a></x-slot:link></x-said></dd>
                 @endif
+                @if ($batch->awaited !== null)
+                    <dt>{{ __('plan.why.material') }}</dt>
+                    <dd><x-said key="plan.why.material_comes" :with="[
+                        'what' => $batch->awaited->what,
+                        'at' => App\Foundation\Clock\ShopClock::words($at($batch->awaited->at)),
+                        'ordered' => $batch->awaited->isOrdered ? 'yes' : 'no',
+                    ]">
+                        <x-slot:link><a href="{{ route('ordering.show') }}">{{ __('plan.why.to_order') }}</a></x-slot:link></x-said></dd>
+                @endif
                 <dt>{{ __('plan.why.frame') }}</dt>
                 <dd>{{ $batch->batch->equipment->frame }}</dd>
                 @if ($placed)

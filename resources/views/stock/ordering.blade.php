@@ -41,6 +41,7 @@
                     <th>{{ __('stock.ordering.needed_for') }}</th>
                     <th>{{ __('stock.ordering.needed') }}</th>
                     <th>{{ __('stock.ordering.order_by') }}</th>
+                    <th>{{ __('stock.expected.comes') }}</th>
                 </tr>
             </thead>
             <tbody>
@@ -56,6 +57,16 @@
                         <td @class(['now' => $one->isTooLate($now)])>
                             {{ $one->orderBy === null ? ''
                                 : Dates::day(App\Foundation\Clock\ShopClock::time($one->orderBy)) }}{{ $one->isTooLate($now) ? __('stock.ordering.too_late_for_the_plan') : '' }}
+                        </td>
+                        <td>
+                            @if ($one->key !== '')
+                                @include('stock.expected', ['said' => $expected["{$one->of} {$one->key}"] ?? null])
+                            @endif
+                            @if (isset($holding[$one->what]))
+                                <span class="block text-sm">{{ __('stock.expected.holds', [
+                                    'codes' => App\Foundation\Words\Words::some($holding[$one->what], 4),
+                                ]) }}</span>
+                            @endif
                         </td>
                     </tr>
                 @endforeach
