@@ -94,9 +94,10 @@ return [
         'Hardware' => 'Hardware',
     ],
     'expected' => [
+        'ordered' => 'ordered?',
         'comes' => 'Comes',
         'comes_on' => 'Comes on',
-        'save' => 'Ordered',
+        'save' => 'Save',
         'not_any_more' => 'Does not come',
         'holds' => 'holds {codes}',
         'reload' => 'Reload the page and try again.',

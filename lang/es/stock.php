@@ -94,9 +94,10 @@ return [
         'Hardware' => 'Herrajes',
     ],
     'expected' => [
+        'ordered' => '¿pedido?',
         'comes' => 'Llega',
         'comes_on' => 'Llega el',
-        'save' => 'Pedido',
+        'save' => 'Guardar',
         'not_any_more' => 'No llega',
         'holds' => 'retiene {codes}',
         'reload' => 'Recarga la página y prueba otra vez.',
