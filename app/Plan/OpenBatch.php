@@ -51,6 +51,12 @@ final readonly class OpenBatch
         return $this->started ? null : $this->lacking->at;
     }
 
+    /** It is its thread or backing that comes last, not its blanks. */
+    public function waitsForMaterial(): bool
+    {
+        return $this->awaited !== null && $this->awaited->at === $this->batch->promise->readyAt;
+    }
+
     /** The same, which cannot begin before its thread or backing comes. */
     public function waitingFor(Awaited $awaited): self
     {

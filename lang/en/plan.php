@@ -69,6 +69,7 @@ return [
         'was_not_moved' => '{batch} was not moved: {reason}.',
     ],
     'chart' => [
+        'waiting_for_material' => 'Waiting for {what}.',
         'batches_on_their_machines' => 'Batches on their machines',
         'batches_as_proposed' => 'Batches as proposed',
         'needles_heads' => '{heads, plural, one {{needles} needles} other {{needles} × # needles}}',
@@ -410,7 +411,7 @@ return [
         'undo_the_last_change' => 'Undo the last change',
         'undo' => 'Undo',
         'find_a_better_plan' => 'Find a better plan',
-        'striped_changeover_shaded_hooping_of_the' => 'Striped: changeover. Shaded: hooping of the first load. Each crease is a load. Below, each needle is a strand in its thread colour; a red tick marks a thread change. Dashed: waiting for blanks, frames or people. Green: sewn. The blue line below an end runs from a 50 % to an 80 % chance, and thin to 95 %. At the bottom: people needed for changeovers and hooping at the same time; above the dotted line is more than are there.',
+        'striped_changeover_shaded_hooping_of_the' => 'Striped: changeover. Shaded: hooping of the first load. Each crease is a load. Below, each needle is a strand in its thread colour; a red tick marks a thread change. Dashed: waiting for blanks, thread, backing, frames or people. Green: sewn. The blue line below an end runs from a 50 % to an 80 % chance, and thin to 95 %. At the bottom: people needed for changeovers and hooping at the same time; above the dotted line is more than are there.',
         'shift' => 'shift',
         'with_an_arrow_key_enter_on' => 'with an arrow key; Enter on one shows why it is there. Running batches stay.',
         'all_planned_batches' => 'Planned batches',
@@ -483,6 +484,7 @@ return [
         'able' => 'It waits for somebody who may do this alone.',
     ],
     'what_helps' => [
+        'material_here_now' => '{what} here now',
         'somebody_more_may_do_alone' => 'Somebody else who may do {skill} alone',
         'a_second_set_of_frame' => 'A second set of frame {frame} ({set})',
         'one_more_machine_tended' => 'One more machine tended',

@@ -69,6 +69,7 @@ return [
         'was_not_moved' => '{batch} no se movió: {reason}.',
     ],
     'chart' => [
+        'waiting_for_material' => 'Espera {what}.',
         'batches_on_their_machines' => 'Lotes en sus máquinas',
         'batches_as_proposed' => 'Lotes como se propone',
         'needles_heads' => '{heads, plural, one {{needles} agujas} other {{needles} × # agujas}}',
@@ -410,7 +411,7 @@ return [
         'undo_the_last_change' => 'Deshacer el último cambio',
         'undo' => 'Deshacer',
         'find_a_better_plan' => 'Buscar un plan mejor',
-        'striped_changeover_shaded_hooping_of_the' => 'A rayas: cambio. Sombreado: embastidado de la primera carga. Cada pliegue es una carga. Debajo, cada aguja es una hebra del color de su hilo; una marca roja es un cambio de hilo. Discontinuo: espera prendas, bastidores o gente. Verde: bordado. La línea azul bajo un final va del 50 % al 80 %, y fina hasta el 95 %. Abajo: gente necesaria a la vez para cambios y embastidado; sobre la línea de puntos hay más de la presente.',
+        'striped_changeover_shaded_hooping_of_the' => 'A rayas: cambio. Sombreado: embastidado de la primera carga. Cada pliegue es una carga. Debajo, cada aguja es una hebra del color de su hilo; una marca roja es un cambio de hilo. Discontinuo: espera prendas, hilo, entretela, bastidores o gente. Verde: bordado. La línea azul bajo un final va del 50 % al 80 %, y fina hasta el 95 %. Abajo: gente necesaria a la vez para cambios y embastidado; sobre la línea de puntos hay más de la presente.',
         'shift' => 'shift',
         'with_an_arrow_key_enter_on' => 'con una flecha; Intro sobre uno muestra por qué está ahí. Los lotes en marcha se quedan.',
         'all_planned_batches' => 'Lotes planificados',
@@ -483,6 +484,7 @@ return [
         'able' => 'Espera a alguien que pueda hacerlo sin ayuda.',
     ],
     'what_helps' => [
+        'material_here_now' => '{what} ya aquí',
         'somebody_more_may_do_alone' => 'Otra persona que pueda hacer {skill} sin ayuda',
         'a_second_set_of_frame' => 'Un segundo juego del bastidor {frame} ({set})',
         'one_more_machine_tended' => 'Una máquina más atendida',

@@ -39,6 +39,8 @@ final readonly class BatchController
     private const BEST = 3;
     private const PLACES = 8;
     private const ALIKE = 3;
+    /** Among more than these, only what is late is tried on two machines at once. */
+    private const FEW = 100;
 
     public function __construct(private ShopOdds $odds, private House $house) {}
 
@@ -74,7 +76,9 @@ final readonly class BatchController
                 $placed !== null && $odds?->isInDanger === true
                     ? (new WhatHelps($board, $this->odds))->with($placed)
                     : [],
-            'paying' => $placed === null ? null : PayingSplit::of($board, $batch),
+            'paying' => $placed !== null && ($among <= self::FEW || $placed->lateS() > 0)
+                ? PayingSplit::of($board, $batch)
+                : null,
             'options' => $options,
             'shown' => array_slice($options->all, 0, self::PLACES),
             'best' => array_slice(

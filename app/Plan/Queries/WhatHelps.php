@@ -63,7 +63,12 @@ final readonly class WhatHelps
             ];
         }
         if ($placed->batch->promise->readyAt > $placed->changeoverStart + $placed->changeoverS) {
-            yield __('plan.what_helps.blanks_here_now_order_them_earlier') => [$this->ready($placed->batch), $sequence];
+            $batch = $this->board->batches()[$placed->batch->id];
+            $what = $batch->waitsForMaterial()
+                ? __('plan.what_helps.material_here_now', ['what' => (string) $batch->awaited?->what])
+                : __('plan.what_helps.blanks_here_now_order_them_earlier');
+
+            yield $what => [$this->ready($placed->batch), $sequence];
         }
         if (! $placed->batch->alreadySetUp) {
             $option = Soonest::of($this->board->timetable(), $placed->batch->id)->keeping;

@@ -127,7 +127,9 @@
                         $late ? __('plan.chart.is_late') : '',
                         $bar->odds
                             ? __('plan.chart.on_time', ['kept' => App\Shop\Figure::odds($bar->odds->kept)]) : '',
-                        $waits ? __('plan.chart.waiting_for_blanks') : '',
+                        $waits && $b->waitsForMaterial()
+                            ? __('plan.chart.waiting_for_material', ['what' => $b->awaited->what])
+                            : ($waits ? __('plan.chart.waiting_for_blanks') : ''),
                         $b->blanksShort() > 0
                             ? __('plan.chart.blanks_short_the_rest_can_be', ['blanks_short' => $b->blanksShort()])
                             : '',

@@ -40,6 +40,10 @@ final class MaterialTest extends FeatureTestCase
         self::assertSame([true, 'Thu 12:00'], [$awaited?->isOrdered, $this->said($awaited->at ?? 0)]);
         self::assertStringStartsWith('Thu ', $this->said((int) self::board()->timetable()->find($code)?->start()));
         $this->get('/plan')->assertSee("{$thread->code} {$thread->name} comes Thu 12:00");
+        // It is due before: what would help is the thread, not its blanks.
+        $this->get("/plan/batches/{$code}")
+            ->assertSee("{$thread->code} {$thread->name} here now")
+            ->assertDontSee('Blanks here now');
         // Said again, the last day holds; it did not come: as if it were ordered now.
         $this->post('/shop/ordering/expected', ['of' => 'Thread', 'what' => $thread->code, 'comes_on' => '2026-03-06']);
         self::assertSame('Fri 12:00', $this->said((int) self::awaited($code)?->at));
