@@ -4,21 +4,16 @@ declare(strict_types=1);
 
 namespace App\Orders\Http\Requests;
 
-use Hakama\Garment\Size;
-use Illuminate\Foundation\Http\FormRequest;
-use Illuminate\Validation\Rule;
-
 /** Blanks that came in, counted. */
-final class BlanksCame extends FormRequest
+final class BlanksCame extends BlanksForm
 {
     /** @return array<string, mixed> */
     public function rules(): array
     {
         return [
-            'id' => ['required', 'uuid'],
+            ...parent::rules(),
             'good' => ['required', 'integer', 'between:0,9999'],
             'wrong' => ['nullable', 'integer', 'between:0,9999'],
-            'size' => ['nullable', Rule::enum(Size::class)],
             'arrival_note' => ['nullable', 'string', 'max:200'],
         ];
     }
@@ -27,21 +22,10 @@ final class BlanksCame extends FormRequest
     public function messages(): array
     {
         return [
+            ...parent::messages(),
             'good.*' => __('orders.change_controller.good_blanks'),
             'wrong.*' => __('orders.change_controller.wrong_blanks'),
-            'size.*' => __('orders.blanks.choose_a_size'),
             'arrival_note.*' => __('orders.change_controller.at_most_200'),
         ];
-    }
-
-    public function form(): string
-    {
-        return $this->string('id')->lower()->value();
-    }
-
-    /** '' for any. */
-    public function size(): string
-    {
-        return $this->string('size')->value();
     }
 }
