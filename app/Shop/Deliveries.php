@@ -5,12 +5,12 @@ declare(strict_types=1);
 namespace App\Shop;
 
 use App\Foundation\Clock\ShopClock;
+use Hakama\Calendar\Day;
 use Hakama\House\HouseRule;
 
 /** When what is delivered can be used. */
 final readonly class Deliveries
 {
-    private const DAY_S = 86_400;
     /** Seconds of the day at which it is unpacked. */
     private int $unpackS;
 
@@ -30,6 +30,6 @@ final readonly class Deliveries
     {
         $now = ShopClock::now();
 
-        return $now - $now % self::DAY_S + (int) ceil($days) * self::DAY_S + $this->unpackS;
+        return $now - $now % Day::SECONDS + (int) ceil($days) * Day::SECONDS + $this->unpackS;
     }
 }

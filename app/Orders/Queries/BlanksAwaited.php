@@ -48,7 +48,7 @@ final readonly class BlanksAwaited
             return [$words, 0];
         }
         $then = SplitImpact::awaiting(
-            $this->board->workload(),
+            $this->board->besidesHeld($code),
             $this->board->sequence(),
             $code,
             $frames,

@@ -23,6 +23,7 @@ use Hakama\Plan\Option;
 use Hakama\Plan\Options;
 use Hakama\Plan\Sequence;
 use Hakama\Plan\SplitImpact;
+use Hakama\Plan\Timetable;
 
 /** Every change of the plan in force: made by somebody who saw it as it is, whole or not at all. */
 final readonly class PlanChanges
@@ -239,7 +240,8 @@ final readonly class PlanChanges
             return '';
         }
         $at = ['code' => $code, 'at' => ShopClock::words(ShopClock::time($heldUntil))];
-        $best = Options::of($this->board->timetable(), $code, 1)->all[0] ?? null;
+        $now = Timetable::of($this->board->besidesHeld($code), $this->board->sequence());
+        $best = Options::of($now, $code, 1)->all[0] ?? null;
         if ($best === null || $best->costMore > -self::WORTH) {
             return __('plan.plan_changes.waits_for_blanks', $at);
         }
@@ -260,7 +262,7 @@ final readonly class PlanChanges
             $behind = $sequence->moved($new, $machine, (int) array_search($code, $sequence->on($machine), true) + 1);
             $isHeld = $this->board->batches()[$new]->heldUntil() !== null;
             $sequence = $isHeld || $elsewhere
-                ? SplitImpact::cheapest($this->board->workload(), $sequence, $isHeld ? [$code, $new] : [$new]) ?? $behind
+                ? SplitImpact::cheapest($this->board->besidesHeld($code), $sequence, $isHeld ? [$code, $new] : [$new]) ?? $behind
                 : $behind;
         }
         $this->keep($sequence, __('plan.plan_changes.pieces_of_split_off_as', [

@@ -26,7 +26,12 @@ final class PayingSplit
                 $pieces[$frames] = $of;
             }
         }
-        $best = SplitImpact::pays($board->workload(), $board->sequence(), $batch->code, array_keys($pieces));
+        $best = SplitImpact::pays(
+            $board->besidesHeld($batch->code),
+            $board->sequence(),
+            $batch->code,
+            array_keys($pieces),
+        );
 
         return $best === null ? null : [$pieces[$best[0]], $best[1]];
     }

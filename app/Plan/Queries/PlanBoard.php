@@ -105,6 +105,17 @@ final class PlanBoard
         );
     }
 
+    /**
+     * The same shop, in which nothing goes before what somebody is about to set up: what places batches by itself uses
+     * it.
+     *
+     * @param string $but a batch that is placed all the same
+     */
+    public function besidesHeld(string $but): Workload
+    {
+        return $this->workload()->holding(array_diff_key($this->held(), [$but => '']));
+    }
+
     /** Open batches on their machines, in the order kept. */
     public function sequence(): Sequence
     {

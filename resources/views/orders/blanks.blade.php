@@ -53,6 +53,7 @@
                 <p>{{ $sentence }}</p>
             @endforeach
             @if ($apart > 0)
+                <x-wrong field="pieces" />
                 <form method="post" action="{{ route('plan.split', $batch->code) }}" class="mt-2">@csrf<input type="hidden"
                         name="version" value="{{ $version }}"><input type="hidden" name="pieces" value="{{ $apart }}"><button
                         type="submit" class="btn btn-small" @if ($loop->first && $loop->parent->first) data-key="a" @endif>{{ __('orders.blanks.run_apart', [

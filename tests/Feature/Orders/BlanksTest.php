@@ -68,6 +68,13 @@ final class BlanksTest extends FeatureTestCase
         $held = self::board()->timetable()->find($code)?->end();
         $story = (string) $this->get("/orders/{$line->order->number}/story")->getContent();
         self::assertStringContainsString("Run 2 of {$code} apart", $story);
+        $page = "/orders/{$line->order->number}/story";
+        $stale = ['pieces' => 2, 'version' => PlanBoard::version() - 1];
+        $this->from($page)
+            ->post("/plan/batches/{$code}/split", $stale)
+            ->assertRedirect($page)
+            ->assertSessionHasErrors('pieces');
+        $this->get($page)->assertSee('id="wrong-pieces"', false);
         $this->post("/plan/batches/{$code}/split", ['pieces' => 2, 'version' => PlanBoard::version()])
             ->assertSessionHasNoErrors();
         [$new, $lacking] = $this->part($line, $code);
