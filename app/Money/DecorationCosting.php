@@ -57,7 +57,7 @@ final class DecorationCosting
         foreach ($seconds as $id => $s) {
             $machine = $this->machines()->firstWhere('id', $id);
             if ($machine !== null && $machine->retired_at === null && $s > 0) {
-                $works[$machine->code] = $own->sewnIn((float) $s, $machine->heads * $artwork->copies);
+                $works[$machine->code] = $own->sewnIn((float) $s, $machine->workingHeads() * $artwork->copies);
             }
         }
 
@@ -100,7 +100,7 @@ final class DecorationCosting
             'id',
             isset($seconds[$on]) ? $on : array_keys($seconds, min($seconds ?: [0]), true)[0] ?? 0,
         );
-        $heads = $artwork->variant === Variant::Names ? 1 : $machine->heads ?? 1;
+        $heads = $artwork->variant === Variant::Names ? 1 : $machine?->workingHeads() ?? 1;
         $sewS = (float) ($seconds[$machine->id ?? 0] ?? 0);
         $sides =
             $frame === null ? null : BackingPiece::of($frame->toCore(), $rules);
@@ -125,7 +125,7 @@ final class DecorationCosting
                 $this->clothCm2($artwork),
                 $artwork->hardwareCents(),
             ),
-            $artwork->variant === Variant::Names && $machine !== null ? $sewS / $machine->heads : $sewS,
+            $artwork->variant === Variant::Names && $machine !== null ? $sewS / $machine->workingHeads() : $sewS,
             $heads * $artwork->copies,
             ($hoopS * $hoopings) / $artwork->copies,
             FinishTimes::of($decoration, $rules),

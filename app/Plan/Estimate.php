@@ -30,7 +30,7 @@ final readonly class Estimate
                 $seconds[$machine->code] = $this->seconds($machine, $stitches, $colours, $isCap);
             }
         }
-        $most = max([1, ...$board->machines()->map(static fn(Machine $machine): int => $machine->heads)->all()]);
+        $most = max([1, ...$board->machines()->map(static fn(Machine $machine): int => $machine->workingHeads())->all()]);
 
         return new BatchSewing(
             $seconds,
@@ -63,7 +63,7 @@ final readonly class Estimate
                 $rules->value($isCap ? HouseRule::CapSpeed : HouseRule::Speed),
                 $machine->speedCurve(),
                 $rules->runTime(),
-                $machine->heads,
+                $machine->workingHeads(),
             )->seconds(),
         );
     }

@@ -34,8 +34,8 @@ final class SewingFactory
             $machine = $machines[$id] ?? null;
             if ($machine !== null) {
                 $isClipped = $machine->gap_mm === 0.0 && $garment->isClippedUp();
-                $sewS[$machine->code] = $one + ($isClipped ? $machine->heads * $clipS : 0);
-                $heads = max($heads, $machine->heads);
+                $sewS[$machine->code] = $one + ($isClipped ? $machine->workingHeads() * $clipS : 0);
+                $heads = max($heads, $machine->workingHeads());
             }
         }
 

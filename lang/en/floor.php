@@ -520,6 +520,8 @@ return [
         'counted_2' => '{count} counted.',
     ],
     'show' => [
+        'heads_out' => '{count, plural, one {Head {heads} is} other {Heads {heads} are}} out of use: leave the frame off and hoop for the others. {link}',
+        'heads' => 'Heads of {code}',
         'save' => 'Save',
         'floor' => 'Floor',
         'has_stopped_and_needs_you' => '{code} has stopped and needs you.',

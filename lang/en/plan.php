@@ -72,6 +72,7 @@ return [
         'waiting_for_material' => 'Waiting for {what}.',
         'batches_on_their_machines' => 'Batches on their machines',
         'batches_as_proposed' => 'Batches as proposed',
+        'heads_out' => '{count, plural, one {head {heads} out} other {heads {heads} out}}',
         'needles_heads' => '{heads, plural, one {{needles} needles} other {{needles} × # needles}}',
         'threads' => 'threads',
         'until' => ', until {until}',

@@ -520,6 +520,8 @@ return [
         'counted_2' => '{count} contadas.',
     ],
     'show' => [
+        'heads_out' => '{count, plural, one {El cabezal {heads} está} other {Los cabezales {heads} están}} fuera de uso: déjalo sin bastidor y embastida para los demás. {link}',
+        'heads' => 'Cabezales de {code}',
         'save' => 'Guardar',
         'floor' => 'Planta',
         'has_stopped_and_needs_you' => '{code} está parada y te necesita.',

@@ -72,6 +72,7 @@ return [
         'waiting_for_material' => 'Espera {what}.',
         'batches_on_their_machines' => 'Lotes en sus máquinas',
         'batches_as_proposed' => 'Lotes como se propone',
+        'heads_out' => '{count, plural, one {sin cabezal {heads}} other {sin cabezales {heads}}}',
         'needles_heads' => '{heads, plural, one {{needles} agujas} other {{needles} × # agujas}}',
         'threads' => 'hilos',
         'until' => ', hasta {until}',

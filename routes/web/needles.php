@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 use App\Needles\Http\CardController;
 use App\Needles\Http\CareController;
+use App\Needles\Http\HeadController;
 use App\Needles\Http\NeedlesController;
 use App\Needles\Http\PinController;
 use App\Needles\Http\SlotController;
@@ -15,6 +16,7 @@ Route::get('/needles/walks', [WalkController::class, 'show'])->name('needles.wal
 Route::get('/needles/cards/{code}', [CardController::class, 'show'])->name('needles.card')->can(Ability::Look);
 Route::get('/needles/{machine}/care', [CareController::class, 'show'])->name('needles.care')->can(Ability::Look);
 Route::post('/needles/{machine}/care', [CareController::class, 'note'])->name('needles.care.note')->can(Ability::Operate);
+Route::post('/needles/{machine}/heads', [HeadController::class, 'change'])->name('needles.head')->can(Ability::Operate);
 Route::post('/needles/{machine}/slots', [SlotController::class, 'keep'])->name('needles.slots.keep')->can(Ability::Operate);
 Route::get('/needles/{machine}/pins', [PinController::class, 'show'])->name('needles.pins')->can(Ability::Look);
 Route::controller(NeedlesController::class)

@@ -548,6 +548,15 @@ final class Writes
                     Second::Same,
                 );
             },
+            'needles.head' => static fn() => Write::to(
+                'POST',
+                '/needles/M3/heads',
+                ['head' => 2, 'out' => 1, 'wrong' => 'trimmer'],
+                Second::Same,
+            )->holds(static fn() => self::same(
+                1,
+                Change::query()->where('kind', Change::MACHINE)->where('thing', 'M3')->count(),
+            )),
             'needles.care.note' => static fn() => Write::to(
                 'POST',
                 '/needles/M2/care',

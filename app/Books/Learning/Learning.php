@@ -119,7 +119,7 @@ final readonly class Learning
                 ) {
                     $batches++;
                     $waiting = (int) $decoration->getAttribute('waiting');
-                    $loads = CopiesPerFrame::frames($waiting, $offer->machine->heads * ($decoration->artwork->copies ?? 1));
+                    $loads = CopiesPerFrame::frames($waiting, $offer->machine->workingHeads() * ($decoration->artwork->copies ?? 1));
                     $sewS = $setup->seconds()[$offer->machine->id] ?? 0;
                     $minutes += ($loads * $sewS * ($offer->offered() / $offer->inForce - 1)) / 60;
                 }

@@ -94,7 +94,7 @@ final readonly class FloorEventController
                         ? FloorLog::sewingS($batch, $run->load->number, $request->at())
                         : $run->load->clockS,
                     pieces: match ($kind) {
-                        EventKind::LoadStarted => $running->nextLoad($machine->heads),
+                        EventKind::LoadStarted => $running->nextLoad($machine->workingHeads()),
                         EventKind::PieceHooped => $running->hoopedWith($request->integer('piece')),
                         EventKind::PieceSpoiled => $request->spoiled($run->onFrame),
                         EventKind::PieceDone, EventKind::HoopingDone, EventKind::Sewn => $run->onFrame,

@@ -82,7 +82,7 @@ final readonly class Board
                         $run,
                         self::sewn($run, $readings[$machine->id] ?? null),
                         $stitches[$run->onFrame[0] ?? 0] ?? intdiv($batch->design->stitches, $batch->setup->hoopings),
-                        $batch->design->named ? 1 : $machine->heads,
+                        $batch->design->named ? 1 : $machine->workingHeads(),
                         $free[$batch->batch->equipment->frame] ?? 0,
                         $end,
                         ...$next[$machine->code] ?? ['', 0.0],

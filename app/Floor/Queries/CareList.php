@@ -52,7 +52,7 @@ final readonly class CareList
         $wear = $all = [];
         foreach ($board->sequence()->on($this->machine->code) as $code) {
             $open = $board->batches()[$code];
-            $runs = (int) ceil($open->batch->pieces / max(1, $this->machine->heads));
+            $runs = (int) ceil($open->batch->pieces / max(1, $this->machine->workingHeads()));
             $blocks = array_map(static fn(BatchBlock $one): int => $one->sheet->stitches, $open->design->blocks);
             $on = NeedleWear::of($blocks, $open->design->threads(), $rack);
             $all[$code] = $runs * array_sum($blocks);

@@ -41,7 +41,7 @@ final readonly class Station
                 // What is sewn is off the bobbin, be it counted or still in its frames.
                 CopiesPerFrame::frames($this->running->run->sewn(), $this->running->batch->copies),
                 CopiesPerFrame::frames($this->running->run->pieces, $this->running->batch->copies),
-                $this->machine->heads,
+                $this->machine->workingHeads(),
                 $this->running->batch->copies > 1,
             ));
     }

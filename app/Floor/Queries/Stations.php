@@ -90,7 +90,7 @@ final readonly class Stations
                 Stage::Halted, Stage::Sewn => $run->load->stitch,
                 default => 0,
             },
-            $this->pieces($batch, $run, $machine->heads * $open->copies),
+            $this->pieces($batch, $run, $machine->workingHeads() * $open->copies),
             WorkList::of(
                 [...$setup->steps ?? [], ...$run->stage === Stage::Preflight ? $this->clamp($open, $machine) : []],
                 $setup === null || $run->stage !== Stage::Preflight

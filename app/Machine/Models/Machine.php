@@ -25,6 +25,7 @@ use Illuminate\Database\Eloquent\Relations\HasMany;
  * @property string                  $code
  * @property string                  $name
  * @property int                     $heads
+ * @property array<int, string>|null $heads_out   head => what is wrong with it, of those that do not sew for now
  * @property int                     $needles
  * @property int                     $top_spm
  * @property list<string>            $drivers
@@ -54,6 +55,7 @@ final class Machine extends Model
     protected $guarded = [];
     protected $hidden = ['token_hash'];
     protected $casts = [
+        'heads_out' => 'array',
         'drivers' => 'array',
         'driver_min' => 'array',
         'program' => 'array',
@@ -63,6 +65,18 @@ final class Machine extends Model
         'retired_at' => Moment::class,
         'tension_at' => Moment::class,
     ];
+
+    /** How many of its heads sew: so many pieces are in a load. */
+    public function workingHeads(): int
+    {
+        return max(1, $this->heads - count($this->heads_out ?? []));
+    }
+
+    /** "3, 5": the heads that do not; empty where all of them do. */
+    public function headsOut(): string
+    {
+        return implode(', ', array_keys($this->heads_out ?? []));
+    }
 
     /** The needle on which a thread sits now; wants `rack.thread`. */
     public function needleWith(string $thread): ?Needle

@@ -381,7 +381,7 @@ final class PlanBoard
                     ->map(
                         fn(Machine $machine): Lane => new Lane(
                             $machine->code,
-                            $machine->heads,
+                            $machine->workingHeads(),
                             $machine->coreRack(),
                             $machine->driver,
                             $machine->frame->code ?? '',

@@ -53,7 +53,7 @@ final class SetupTimes
         foreach ($this->machines as $machine) {
             if (in_array($frame->driver->value, $machine->drivers, true)) {
                 // Many setups are of one artwork, and many machines of one make.
-                $alike = serialize([$artwork->id, $speedSpm, $handsS, $machine->speedCurve(), $machine->heads]);
+                $alike = serialize([$artwork->id, $speedSpm, $handsS, $machine->speedCurve(), $machine->workingHeads()]);
                 $run = $this->runs[$alike] ??= RunTime::of(
                     $artwork->coreLengths(),
                     $artwork->changes,
@@ -61,12 +61,12 @@ final class SetupTimes
                     $speedSpm,
                     $machine->speedCurve(),
                     $this->house->rules()->runTime(),
-                    $artwork->variant === Variant::Names ? 1 : $machine->heads,
+                    $artwork->variant === Variant::Names ? 1 : $machine->workingHeads(),
                     $handsS,
                 )->seconds();
                 $load = (int) round($this->learned($machine, $fabric) * $run);
                 $seconds[$machine->id] =
-                    $artwork->variant === Variant::Names ? $this->oneHead($load, $machine->heads) : $load;
+                    $artwork->variant === Variant::Names ? $this->oneHead($load, $machine->workingHeads()) : $load;
             }
         }
 

@@ -28,6 +28,11 @@
         <ul id="kept-list" class="mt-2"></ul>
         <div id="kept-act" class="mt-3 grid grid-cols-2 gap-3"></div>
     </div>
+    @if ($m->heads_out)
+        <p class="note note-caution mb-4 text-base"><x-said key="floor.show.heads_out" :with="[
+            'count' => count($m->heads_out), 'heads' => $m->headsOut(),
+        ]"><x-slot:link><a href="{{ route('needles.care', $m) }}">{{ __('floor.show.heads', ['code' => $m->code]) }}</a></x-slot:link></x-said></p>
+    @endif
     @if ($open === null)
         <p class="note">{{ __('floor.station.no_batch_for_plan_one_and', ['code' => $m->code]) }}</p>
     @else

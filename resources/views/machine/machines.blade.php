@@ -38,7 +38,13 @@
                                 ]) }}</span>
                             @endif
                         </td>
-                        <td class="num">{{ $machine->heads }}</td>
+                        <td class="num">{{ $machine->heads }}
+                            @if ($machine->heads_out)
+                                <span class="block text-sm text-soft">{{ __('plan.chart.heads_out', [
+                                    'count' => count($machine->heads_out), 'heads' => $machine->headsOut(),
+                                ]) }}</span>
+                            @endif
+                        </td>
                         <td class="num">{{ $machine->needles }}<span class="block text-sm text-soft">{{ __('shop.machine_machines.counts_from_the', [
                             'counts_from' => __('shop.side.'.$machine->counts_from),
                         ]) }}</span></td>

@@ -110,6 +110,32 @@
             </form>
             <x-wrong field="needle" />
             <x-wrong field="task" />
+            @if ($machine->heads > 1)
+                <h2 class="mb-1 mt-6">{{ __('needles.care.heads') }}</h2>
+                <p class="mb-2 text-sm text-soft">{{ __('needles.care.a_head_that_is_out', ['working' => $machine->workingHeads(), 'heads' => $machine->heads]) }}</p>
+                @foreach ($machine->heads_out ?? [] as $head => $wrong)
+                    <form method="post" action="{{ route('needles.head', $machine) }}"
+                        class="flex flex-wrap items-center gap-3 border-b border-hair py-2">@csrf
+                        <input type="hidden" name="head" value="{{ $head }}"><input type="hidden" name="out" value="0">
+                        <span class="min-w-0 flex-1"><strong>{{ __('needles.care.head_is_out', ['head' => $head]) }}</strong>{{ $wrong === '' ? '' : ": {$wrong}" }}</span>
+                        <button type="submit" class="btn btn-small">{{ __('needles.care.put_back') }}<span
+                                class="sr-only"> {{ __('needles.care.head_number', ['head' => $head]) }}</span></button>
+                    </form>
+                @endforeach
+                @if ($machine->workingHeads() > 1)
+                    <form method="post" action="{{ route('needles.head', $machine) }}"
+                        class="mt-3 flex flex-wrap items-end gap-3">@csrf<input type="hidden" name="out" value="1">
+                        <div class="w-24"><label for="head">{{ __('needles.care.head') }}</label><select id="head" name="head">
+                                @foreach (array_diff(range(1, $machine->heads), array_keys($machine->heads_out ?? [])) as $head)
+                                    <option value="{{ $head }}" @selected((int) old('head') === $head)>{{ $head }}</option>
+                                @endforeach
+                            </select></div>
+                        <x-field name="wrong" :label="__('needles.care.what_is_wrong')" maxlength="80" box="w-52" />
+                        <button type="submit" class="btn">{{ __('needles.care.take_out') }}</button>
+                    </form>
+                    <x-wrong field="head" />
+                @endif
+            @endif
             @if ($done->isNotEmpty())
                 <h2 class="mb-1 mt-6">{{ __('needles.care.done') }}</h2>
                 <ul>

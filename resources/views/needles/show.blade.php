@@ -125,7 +125,7 @@
                             <span class="min-w-0 flex-1">
                                 <x-said key="needles.show.need" :with="[
                                     'words' => $same->first()->label(),
-                                    'value' => $machine->heads > 1 ? __('needles.show.on_each_head') : '',
+                                    'value' => $machine->workingHeads() > 1 ? __('needles.show.on_each_head') : '',
                                 ]">
                                     <x-slot:strong><strong>{{ count($numbers) === 1 ? __('needles.show.needle') : __('needles.show.needles') }}
                                     {{ implode(', ', $numbers) }}:</strong></x-slot:strong></x-said>

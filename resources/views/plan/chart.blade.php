@@ -70,6 +70,11 @@
             ]) }}</text>
             <text x="4" y="{{ $n($strandY + (ChartMeasures::STRAND * $of->needles) / 2 + 4) }}" font-size="12"
                 fill="#565b68">{{ __('plan.chart.threads') }}</text>
+            @if ($of->heads_out)
+                <text x="4" y="{{ $n($y + 87) }}" font-size="12" fill="#a5330f">{{ __('plan.chart.heads_out', [
+                    'count' => count($of->heads_out), 'heads' => $of->headsOut(),
+                ]) }}</text>
+            @endif
             <g class="strands">
                 @foreach ($lane->strands as $strand)
                     @php $sy = $strandY + ChartMeasures::STRAND * ($strand->needle - 1); @endphp
