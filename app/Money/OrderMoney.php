@@ -11,6 +11,7 @@ use App\Orders\Models\Order;
 use App\Orders\Models\OrderLine;
 use App\Shop\House;
 use Hakama\House\HouseRule;
+use Hakama\Money\Amount;
 use Hakama\Money\Cost;
 use Hakama\Money\CostCategory;
 use Hakama\Money\Job;
@@ -93,7 +94,15 @@ final readonly class OrderMoney
         return array_sum(array_map(static fn(LineMoney $line): int => $line->planned->cents(), $this->lines));
     }
 
-    /** What was agreed; else what the list says, with the least charge; null where the list has no price. */
+    /** What the customer has off the list; nothing where a price was agreed for this order. */
+    public function discountCents(): int
+    {
+        return $this->order->agreed_cents !== null
+            ? 0
+            : Amount::of($this->listCents() ?? 0)->percent($this->order->customer->discount_percent)->cents();
+    }
+
+    /** What was agreed; else what the list says, less the customer’s discount, with the least charge; null where the list has no price. */
     public function priceCents(): ?int
     {
         if ($this->order->agreed_cents !== null) {
@@ -101,7 +110,7 @@ final readonly class OrderMoney
         }
         $sum = $this->listCents();
 
-        return $sum === null ? null : max($this->least, $sum);
+        return $sum === null ? null : max($this->least, $sum - $this->discountCents());
     }
 
     /** By the list alone. */

@@ -17,8 +17,10 @@ use App\Foundation\ShopProfile;
 use App\Foundation\Words\IcuTranslator;
 use App\Foundation\Words\Languages;
 use App\Foundation\Words\Words;
+use App\Money\Queries\CustomerAmounts;
 use App\Money\Queries\ShopRates;
 use App\Orders\Actions\UndoOrder;
+use App\Orders\OpenAmounts;
 use App\Orders\Queries\StationCounts;
 use App\People\Ability;
 use App\People\Caller;
@@ -111,6 +113,7 @@ final class HakamaProvider extends ServiceProvider
         $this->app->scoped(CalendarBook::class);
         $this->app->scoped(PlanBoard::class);
         $this->app->bind(MaterialHolds::class, MaterialMissing::class);
+        $this->app->bind(OpenAmounts::class, CustomerAmounts::class);
         $this->app->scoped(ShopOdds::class);
         $this->app->scoped(StationCounts::class);
         $this->app->scoped(StockBook::class);

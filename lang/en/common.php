@@ -62,6 +62,7 @@ return [
         'catalogue' => 'catalogue',
         'person' => 'person',
         'machine' => 'machine',
+        'customer' => 'customer',
         'shop' => 'shop',
     ],
     'change_table' => [

@@ -230,6 +230,7 @@ return [
         'every_promise_is_on_time_in' => 'Every promise is on time in the current plan.',
         'new_order' => 'New order',
         'quotes' => 'Quotes',
+        'customers' => 'Customers',
         'quick_quote' => 'Quick quote',
         'number_customer_garment_or_artwork' => 'Number, customer, garment or artwork',
         'number_customer_garment_artwork' => 'number, customer, garment, artwork',
@@ -485,6 +486,7 @@ return [
         'set_up_as_advised_after_everything' => 'Set up as advised, after everything planned; no other order finishes later. Assumes the blanks are here.',
     ],
     'show' => [
+        'customer_page' => 'Customer’s page',
         'order' => 'Order {number}',
         'no_was_cancelled' => 'No. {number} was cancelled {cancelled_at}.',
         'no_is_blanks_short_and_cannot' => 'No. {number} is {blanks_short} {blanks_short, plural, one {blank} other {blanks}} short and cannot be finished before they arrive.',

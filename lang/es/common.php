@@ -62,6 +62,7 @@ return [
         'catalogue' => 'catálogo',
         'person' => 'persona',
         'machine' => 'máquina',
+        'customer' => 'cliente',
         'shop' => 'taller',
     ],
     'change_table' => [

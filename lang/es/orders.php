@@ -230,6 +230,7 @@ return [
         'every_promise_is_on_time_in' => 'Todas las promesas se cumplen en el plan actual.',
         'new_order' => 'Pedido nuevo',
         'quotes' => 'Presupuestos',
+        'customers' => 'Clientes',
         'quick_quote' => 'Presupuesto rápido',
         'number_customer_garment_or_artwork' => 'Número, cliente, prenda o diseño',
         'number_customer_garment_artwork' => 'número, cliente, prenda, diseño',
@@ -485,6 +486,7 @@ return [
         'set_up_as_advised_after_everything' => 'Preparado como se aconseja, después de todo lo planificado; ningún otro pedido se retrasa. Supone que las prendas están aquí.',
     ],
     'show' => [
+        'customer_page' => 'Página del cliente',
         'order' => 'Pedido {number}',
         'no_was_cancelled' => 'El n.º {number} se canceló {cancelled_at}.',
         'no_is_blanks_short_and_cannot' => 'Al n.º {number} le {blanks_short, plural, one {falta una prenda} other {faltan # prendas}} y no puede acabarse hasta que lleguen.',

@@ -2,12 +2,14 @@
 
 declare(strict_types=1);
 
+use App\Foundation\Http\LongRead;
 use App\Foundation\Http\PeekSession;
 use App\Orders\Http\BlanksController;
 use App\Orders\Http\BookController;
 use App\Orders\Http\ChangeController;
 use App\Orders\Http\ColourController;
 use App\Orders\Http\CountController;
+use App\Orders\Http\CustomerController;
 use App\Orders\Http\NamesController;
 use App\Orders\Http\OrderController;
 use App\Orders\Http\OrderListController;
@@ -62,6 +64,23 @@ Route::controller(ColourController::class)
     ->group(static function (): void {
         Route::get('/{decoration}', 'show')->name('colours')->can(Ability::Look)->whereNumber('decoration');
         Route::put('/{decoration}', 'keep')->name('colours.keep')->can(Ability::Plan)->whereNumber('decoration');
+    });
+Route::controller(CustomerController::class)
+    ->prefix('customers')
+    ->name('customers.')
+    ->group(static function (): void {
+        Route::get('/', 'index')->name('index')->can(Ability::Look);
+        Route::post('/', 'store')->name('store')->can(Ability::Plan);
+        Route::get('/new', 'create')->name('create')->can(Ability::Plan);
+        Route::get('/customers.csv', 'csv')->name('csv')->can(Ability::Plan)->middleware(LongRead::class);
+        Route::get('/customers.vcf', 'cards')->name('cards')->can(Ability::Plan)->middleware(LongRead::class);
+        Route::post('/list', 'read')->name('read')->can(Ability::Plan);
+        Route::get('/{customer}', 'show')->name('show')->can(Ability::Look)->whereNumber('customer');
+        Route::put('/{customer}', 'update')->name('update')->can(Ability::Plan)->whereNumber('customer');
+        Route::get('/{customer}/change', 'edit')->name('edit')->can(Ability::Plan)->whereNumber('customer');
+        Route::get('/{customer}/merge', 'merging')->name('merging')->can(Ability::Plan)->whereNumber('customer');
+        Route::post('/{customer}/merge', 'merge')->name('merge')->can(Ability::Plan)->whereNumber('customer');
+        Route::get('/{customer}/card.vcf', 'card')->name('card')->can(Ability::Plan)->whereNumber('customer');
     });
 Route::post('/plan/ask/order', BookController::class)->name('orders.book')->can(Ability::Plan);
 Route::controller(OrderController::class)

@@ -11,7 +11,9 @@ use App\Floor\Models\Bundle;
 use App\Machine\Models\Frame;
 use App\Machine\Models\Machine;
 use App\Money\Models\GivenQuote;
+use App\Orders\Actions\CustomerBook;
 use App\Orders\ImportState;
+use App\Orders\Models\Customer;
 use App\Orders\Models\Decoration;
 use App\Orders\Models\ExpectedBlanks;
 use App\Orders\Models\Order;
@@ -95,12 +97,50 @@ final class Writes
 
         return [
             'orders.store' => static function () use ($typed): Write {
-                \App\Orders\Models\Customer::query()->firstOrCreate(['name' => 'Harbour Choir']);
+                Customer::query()->firstOrCreate(['name' => 'Harbour Choir']);
 
                 return Write::to('POST', '/orders', [...$typed, 'form' => self::UUID], Second::Each)->own('form');
             },
+            'customers.store' => static fn() => Write::to(
+                'POST',
+                '/customers',
+                ['name' => 'Weir Wardens', 'phone' => '0555 9'],
+                Second::Same,
+            )->holds(static fn() => self::same(1, Customer::query()->where('name', 'Weir Wardens')->count())),
+            'customers.update' => static function (): Write {
+                $customer = Customer::query()->firstOrCreate(['name' => 'Harbour Choir'])->refresh();
+
+                return Write::to('PUT', "/customers/{$customer->id}", [
+                    'name' => 'Harbour Choir', 'phone' => '0555 9', 'seen' => CustomerBook::sign($customer),
+                ], Second::Same)->holds(static fn() => self::same(
+                    1,
+                    Change::query()->where('kind', Change::CUSTOMER)->where('after->phone', '0555 9')->count(),
+                ));
+            },
+            'customers.merge' => static function (): Write {
+                $kept = Customer::query()->firstOrCreate(['name' => 'Harbour Choir']);
+                $double = Customer::query()->firstOrCreate(['name' => 'Choir, Harbour']);
+
+                return Write::to(
+                    'POST',
+                    "/customers/{$kept->id}/merge",
+                    ['double' => $double->id],
+                    Second::Refused,
+                )->holds(static fn() => self::same(
+                    1,
+                    Change::query()
+                        ->where('kind', Change::CUSTOMER)
+                        ->whereJsonContains('before->merged->name', 'Choir, Harbour')
+                        ->count(),
+                ));
+            },
+            'customers.read' => static fn() => Write::to('POST', '/customers/list', [], Second::Same)->file(
+                'list',
+                'customers.csv',
+                "name,phone\nWeir Wardens,0555 9\n",
+            )->holds(static fn() => self::same(1, Customer::query()->where('name', 'Weir Wardens')->count())),
             'orders.book' => static function (): Write {
-                \App\Orders\Models\Customer::query()->firstOrCreate(['name' => 'Harbour Choir']);
+                Customer::query()->firstOrCreate(['name' => 'Harbour Choir']);
 
                 return Write::to('POST', '/plan/ask/order', [
                     'customer' => 'Harbour Choir',
@@ -625,7 +665,7 @@ final class Writes
                 Second::Same,
             ),
             'plan.lateness.keep' => static function (): Write {
-                $customer = \App\Orders\Models\Customer::query()->firstOrFail();
+                $customer = Customer::query()->firstOrFail();
 
                 return Write::to(
                     'PUT',

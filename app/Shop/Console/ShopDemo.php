@@ -8,6 +8,7 @@ use App\Foundation\Database\Transaction;
 use App\Shop\Models\Shop;
 use App\Shop\Onboarding\Onboarding;
 use Carbon\CarbonImmutable;
+use Database\Demo\DemoCustomers;
 use Database\Demo\DemoOrders;
 use Database\Demo\DemoQuarter;
 use Database\Demo\DemoShop;
@@ -36,6 +37,7 @@ final class ShopDemo extends Command
                 DemoShop::fillUp($now['now']);
             }
             $this->laravel->make(DemoOrders::class, $now)->build();
+            DemoCustomers::fill();
 
             return true;
         });

@@ -30,6 +30,7 @@ final class Change extends Model
     public const PERSON = 'person';
     public const MACHINE = 'machine';
     public const SHOP = 'shop';
+    public const CUSTOMER = 'customer';
     /** What is noted of a machine that is new. */
     public const CAME = 'came to the shop';
     public const KINDS = [
@@ -40,6 +41,7 @@ final class Change extends Model
         self::PERSON,
         self::MACHINE,
         self::SHOP,
+        self::CUSTOMER,
     ];
 
     public $timestamps = false;

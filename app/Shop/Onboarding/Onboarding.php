@@ -40,6 +40,7 @@ final class Onboarding
         'expected_blanks',
         'expected_goods',
         'finishings',
+        'payments',
         'invoices',
         'hand_overs',
         'machine_readings',

@@ -32,7 +32,11 @@
                 <td>{{ $change->what }}</td>
                 <td class="text-sm">
                     @foreach (array_unique([...array_keys($change->before ?? []), ...array_keys($change->after ?? [])]) as $key)
-                        <span class="block"><span class="text-soft">{{ $change->kind === 'order' ? App\Orders\OrderFacts::name((string) $key) : str_replace('_', ' ', (string) $key) }}:</span>
+                        <span class="block"><span class="text-soft">{{ match ($change->kind) {
+                                'order' => App\Orders\OrderFacts::name((string) $key),
+                                'customer' => App\Orders\CustomerFacts::name((string) $key),
+                                default => str_replace('_', ' ', (string) $key),
+                            } }}:</span>
                             @if (array_key_exists($key, $change->before ?? []))
                                 {{ $words($change->before[$key]) }} →
                             @endif{{ $words($change->after[$key] ?? null) }}</span>

@@ -142,6 +142,10 @@
                 @endif
                 <dt>{{ __('money.money.list_price') }}</dt>
                 <dd>{{ $m($money->listCents()) }}</dd>
+                @if ($money->discountCents() > 0)
+                    <dt>{{ __('money.money.discount', ['percent' => $n($order->customer->discount_percent, fmod($order->customer->discount_percent, 1) === 0.0 ? 0 : 2)]) }}</dt>
+                    <dd>−{{ $m($money->discountCents()) }}</dd>
+                @endif
                 <dt>{{ __('money.money.price') }}</dt>
                 <dd><strong>{{ $m($price) }}</strong></dd>
                 @if ($price !== null)

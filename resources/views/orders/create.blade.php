@@ -24,7 +24,7 @@
             <div>
                 <label for="customer">{{ __('orders.create.customer') }}</label>
                 <input type="text" id="customer" name="customer" list="customers"
-                    value="{{ old('customer', $quote?->customer) }}" required
+                    value="{{ old('customer', $quote->customer ?? mb_substr((string) request()->query('customer'), 0, 120)) }}" required
                     maxlength="120" autofocus autocomplete="off"
                     @error('customer') aria-invalid="true" aria-describedby="wrong-customer" @enderror>
                 <datalist id="customers">

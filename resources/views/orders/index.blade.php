@@ -20,6 +20,7 @@
     <div class="mb-4 flex items-center gap-3">
         <a class="btn btn-main" href="{{ route('orders.create') }}" data-key="n">{{ __('orders.index.new_order') }} <kbd>n</kbd></a>
         <a class="btn" href="{{ route('orders.quotes') }}" data-key="k">{{ __('orders.index.quotes') }} <kbd>k</kbd></a>
+        <a class="btn" href="{{ route('customers.index') }}" data-key="c">{{ __('orders.index.customers') }} <kbd>c</kbd></a>
         <a class="btn" href="{{ route('orders.ask') }}" data-key="q">{{ __('orders.index.quick_quote') }} <kbd>q</kbd></a>
         <form method="get" action="{{ route('orders.index') }}" class="flex items-center gap-2" role="search"><label
                 for="q" class="sr-only">{{ __('orders.index.number_customer_garment_or_artwork') }}</label><input id="q" type="search"

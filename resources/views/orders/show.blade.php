@@ -28,7 +28,7 @@
         @endif
     </x-slot:say>
     <div class="mb-1 flex flex-wrap items-baseline gap-x-4 gap-y-1">
-        <h1>{{ __('orders.show.no_for', ['number' => $order->number, 'name' => $order->customer->name]) }}</h1>
+        <h1><a class="no-underline" href="{{ route('customers.show', $order->customer) }}" title="{{ __('orders.show.customer_page') }}">{{ __('orders.show.no_for', ['number' => $order->number, 'name' => $order->customer->name]) }}</a></h1>
         <a class="ms-auto" href="{{ route('orders.money', $order) }}" data-key="m"
             data-does="{{ __('orders.show.cost_and_profit') }}">{{ __('orders.show.money') }} <kbd>m</kbd></a>
         <a href="{{ route('orders.again', $order) }}" data-key="g">{{ __('orders.show.order_again') }} <kbd>g</kbd></a>

@@ -27,7 +27,7 @@ final class EveryWordTest extends FeatureTestCase
         'changes' => ['what', 'who', 'thing', 'before', 'after'],
         'cones' => ['shelf'],
         'cloths' => ['code', 'name'],
-        'customers' => ['name'],
+        'customers' => ['name', 'email', 'note', 'invoice_address', 'contacts'],
         'frames' => ['code', 'name', 'label', 'holes'],
         'garment_styles' => ['name'],
         'hardware' => ['code', 'name'],

@@ -29,9 +29,11 @@ final class HeadsTest extends FeatureTestCase
 
         $this->out($machine, 1, 'trimmer stays open')->assertSessionHasNoErrors();
         self::assertSame($heads - 1, $this->lane($machine));
-        self::assertSame($heads - 1, $machine->fresh()?->workingHeads());
+        self::assertSame($heads - 1, $machine->refresh()->workingHeads());
         self::assertGreaterThan($whole, $this->runS($batch->code), 'more loads for the same pieces');
-        $this->get("/needles/{$machine->code}/care")->assertSee('Head 1 is out of use')->assertSee('trimmer stays open');
+        $this->get("/needles/{$machine->code}/care")
+            ->assertSee('Head 1 is out of use')
+            ->assertSee('trimmer stays open');
         $this->get("/floor/{$machine->code}")->assertSee('Head 1 is out of use: leave the frame off');
         $this->get('/plan')->assertSee('head 1 out');
 
@@ -40,7 +42,7 @@ final class HeadsTest extends FeatureTestCase
         self::assertSame(1, Change::query()->where('kind', Change::MACHINE)->where('thing', $machine->code)->count());
 
         $this->putBack($machine, 1)->assertSessionHasNoErrors();
-        self::assertNull($machine->fresh()?->heads_out);
+        self::assertNull($machine->refresh()->heads_out);
         self::assertSame($heads, $this->lane($machine));
         self::assertSame($whole, $this->runS($batch->code));
         self::assertSame($stood, array_intersect_key($this->times($machine), $stood), 'times are what they were');
@@ -61,8 +63,8 @@ final class HeadsTest extends FeatureTestCase
         ]);
         // One that is out already may be said again, with other words.
         $this->out($machine, 1, 'parts ordered')->assertSessionHasNoErrors();
-        self::assertSame('parts ordered', $machine->fresh()?->heads_out[1] ?? null);
-        self::assertSame(1, $machine->fresh()?->workingHeads());
+        self::assertSame('parts ordered', $machine->refresh()->heads_out[1] ?? null);
+        self::assertSame(1, $machine->refresh()->workingHeads());
     }
 
     private function several(): Machine
@@ -70,11 +72,18 @@ final class HeadsTest extends FeatureTestCase
         return Machine::working()->where('heads', '>', 1)->firstOrFail();
     }
 
+    /**
+     * @return TestResponse<\Symfony\Component\HttpFoundation\Response>
+     */
     private function out(Machine $machine, int $head, string $wrong = ''): TestResponse
     {
-        return $this->from("/needles/{$machine->code}/care")->post("/needles/{$machine->code}/heads", ['head' => $head, 'out' => 1, 'wrong' => $wrong]);
+        return $this->from("/needles/{$machine->code}/care")
+            ->post("/needles/{$machine->code}/heads", ['head' => $head, 'out' => 1, 'wrong' => $wrong]);
     }
 
+    /**
+     * @return TestResponse<\Symfony\Component\HttpFoundation\Response>
+     */
     private function putBack(Machine $machine, int $head): TestResponse
     {
         return $this->post("/needles/{$machine->code}/heads", ['head' => $head, 'out' => 0]);

@@ -1,0 +1,34 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Tests\Core\Money;
+
+use Hakama\Money\Address;
+use PHPUnit\Framework\Attributes\Test;
+use PHPUnit\Framework\TestCase;
+
+final class AddressTest extends TestCase
+{
+    #[Test]
+    public function it_is_written_as_on_a_letter_without_empty_lines(): void
+    {
+        $address = Address::of(['street' => ' Pier Road 1 ', 'postcode' => '4810', 'city' => 'Ullenmere', 'country' => 'pl', 'x' => 1]);
+        self::assertSame(['Pier Road 1', '4810 Ullenmere', 'Poland'], $address->lines('Poland'));
+        self::assertSame(['Ullenmere'], Address::of(['city' => 'Ullenmere', 'more' => ['a list']])->lines());
+        self::assertSame('PL', $address->country);
+        self::assertEquals($address, Address::of($address->parts()));
+    }
+
+    #[Test]
+    public function it_is_whole_with_street_town_and_country(): void
+    {
+        self::assertTrue(Address::of([])->isEmpty());
+        $parts = ['street' => 'Pier Road 1', 'city' => 'Ullenmere', 'country' => 'PL'];
+        self::assertTrue(Address::of($parts)->isWhole());
+        foreach (array_keys($parts) as $part) {
+            self::assertFalse(Address::of([...$parts, $part => ''])->isWhole(), $part);
+            self::assertFalse(Address::of([...$parts, $part => ''])->isEmpty());
+        }
+    }
+}
