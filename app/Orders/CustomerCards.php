@@ -8,6 +8,7 @@ use App\Orders\Models\Customer;
 use Hakama\Money\Address;
 use InvalidArgumentException;
 use Sabre\VObject\Component\VCard;
+use Sabre\VObject\Parameter;
 use Sabre\VObject\ParseException;
 use Sabre\VObject\Property;
 use Sabre\VObject\Reader;
@@ -73,7 +74,9 @@ final class CustomerCards
             'note' => self::said($card, 'NOTE'),
         ], static fn(string $value): bool => $value !== '');
         foreach (self::properties($card, 'ADR') as $property) {
-            $which = strtolower((string) $property['TYPE']) === 'delivery' ? 'delivery_address' : 'invoice_address';
+            $type = $property->offsetGet('TYPE');
+            $isDelivery = $type instanceof Parameter && strtolower((string) $type->getValue()) === 'delivery';
+            $which = $isDelivery ? 'delivery_address' : 'invoice_address';
             $row[$which] ??= self::address($property)->parts();
         }
         // A person of a firm is whom to speak to there.
