@@ -28,6 +28,7 @@ final class BooksFigures
         HouseRule::UnpractisedTimes->value => [3, 1, 20],
         HouseRule::PracticePieces->value => [3, 1, 20],
         HouseRule::Tax->value => [0, 0, 40],
+        HouseRule::PaymentDays->value => [14, 0, 365],
         HouseRule::BlankMarkup->value => [30, -100, 1000],
         HouseRule::ArtworkMarkup->value => [0, -100, 1000],
         HouseRule::WantedMargin->value => [50, 0, 95],

@@ -184,6 +184,7 @@ enum HouseRule: string
     case BlankMarkup = 'blank_markup_percent';
     case ArtworkMarkup = 'artwork_markup_percent';
     case Tax = 'tax_percent';
+    case PaymentDays = 'payment_days';
     case UnpractisedTimes = 'unpractised_times';
     case PracticePieces = 'practice_pieces';
     case WantedMargin = 'wanted_margin_percent';

@@ -27,7 +27,7 @@ final class DemoCustomers
                     'email' => $email,
                     'phone' => $phone,
                     'invoice_address' => [
-                        'street' => $street, 'more' => '', 'postcode' => $postcode, 'city' => 'Ullenmere', 'region' => '', 'country' => '',
+                        'street' => $street, 'more' => '', 'postcode' => $postcode, 'city' => 'Ullenmere', 'region' => '', 'country' => 'IE',
                     ],
                     'contacts' => [['name' => $contact, 'role' => $role, 'email' => $email, 'phone' => $phone]],
                     'terms_days' => $days,

@@ -31,6 +31,21 @@ use Illuminate\Support\Str;
 /** What the workroom of Tarn & Tiller in Ullenmere owns. */
 final class DemoShop
 {
+    /** Made up: no bank has this account. */
+    private const LETTERHEAD = [
+        'street' => 'Weir Lane 8',
+        'postcode' => '4810',
+        'city' => 'Ullenmere',
+        'country' => 'IE',
+        'tax_number' => 'IE0000001A',
+        'email' => 'desk@tarn-and-tiller.example',
+        'phone' => '0555 0100',
+        'registration' => 'Register of Ullenmere 77',
+        'bank' => 'Bank of the Lake',
+        'iban' => 'IE83ULLE00000000000001',
+        'bic' => 'ULLEIE00',
+        'no_tax_reason' => 'No tax is charged: small business.',
+    ];
     /** code, name, heads, needles, top speed, drivers, driver, frame, threads from needle 1 on, pinned */
     private const MACHINES = [
         [
@@ -151,6 +166,7 @@ final class DemoShop
             'is_demo' => true,
             'calendar_secret' => bin2hex(random_bytes(16)),
             'begun_at' => $at,
+            'letterhead' => self::LETTERHEAD,
         ]);
         Plan::query()->firstOrCreate(['id' => 1], ['version' => 1]);
         foreach (array_values(ColourCard::threads()) as $i => $of) {

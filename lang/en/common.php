@@ -256,6 +256,8 @@ return [
         'shop' => 'Shop',
     ],
     'shop_tabs' => [
+        'letterhead' => 'Letterhead',
+        'name_address_bank_on_papers' => 'Name, address, tax and bank on papers',
         'shop_pages' => 'Shop pages',
         'house_rules' => 'House rules',
         'machines' => 'Machines',

@@ -883,6 +883,11 @@ return [
         'help' => 'On the artwork fee.',
         'unit' => '%',
     ],
+    'payment_days' => [
+        'label' => 'Days to pay',
+        'help' => 'On an invoice to a customer with whom nothing else is agreed.',
+        'unit' => 'days',
+    ],
     'tax_percent' => [
         'label' => 'Tax',
         'help' => 'Added on quotes and invoices as its own line; local law sets the rate.',

@@ -256,6 +256,8 @@ return [
         'shop' => 'Taller',
     ],
     'shop_tabs' => [
+        'letterhead' => 'Membrete',
+        'name_address_bank_on_papers' => 'Nombre, dirección, datos fiscales y banco en los papeles',
         'shop_pages' => 'Páginas del taller',
         'house_rules' => 'Normas del taller',
         'machines' => 'Máquinas',

@@ -883,6 +883,11 @@ return [
         'help' => 'Sobre el importe del diseño.',
         'unit' => '%',
     ],
+    'payment_days' => [
+        'label' => 'Días para pagar',
+        'help' => 'En una factura a un cliente con quien no se acordó otra cosa.',
+        'unit' => 'días',
+    ],
     'tax_percent' => [
         'label' => 'Impuesto',
         'help' => 'Se añade en presupuestos y facturas como línea propia; el tipo lo fija la ley local.',

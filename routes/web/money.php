@@ -7,6 +7,7 @@ use App\Foundation\Http\PeekSession;
 use App\Money\Http\AskQuoteController;
 use App\Money\Http\InvoiceController;
 use App\Money\Http\MoneyController;
+use App\Money\Http\PaymentController;
 use App\Money\Http\PriceController;
 use App\Money\Http\QuoteController;
 use App\People\Ability;
@@ -37,6 +38,7 @@ Route::controller(InvoiceController::class)->group(static function (): void {
     Route::post('/orders/{order}/invoices', 'write')->name('orders.invoice')->can(Ability::Plan);
     Route::get('/books/invoices.csv', 'csv')->name('invoices.csv')->can(Ability::Plan)->middleware(LongRead::class);
     Route::get('/books/invoices/{invoice:number}', 'paper')->name('invoices.paper')->can(Ability::Plan);
+    Route::post('/books/invoices/{invoice:number}/payments', [PaymentController::class, 'note'])->name('invoices.pay')->can(Ability::Plan);
     Route::post('/books/invoices/{invoice:number}/credit', 'credit')->name('invoices.credit')->can(Ability::Plan);
 });
 Route::controller(PriceController::class)

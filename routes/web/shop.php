@@ -8,6 +8,7 @@ use App\Shop\Http\CalendarController;
 use App\Shop\Http\CatalogueController;
 use App\Shop\Http\ChangesController;
 use App\Shop\Http\HomeController;
+use App\Shop\Http\LetterheadController;
 use App\Shop\Http\ShopController;
 use App\Shop\Http\UpController;
 use Illuminate\Support\Facades\Route;
@@ -56,5 +57,12 @@ Route::controller(CatalogueController::class)
         Route::get('/{list}/one', 'edit')->name('edit')->can(Ability::Look)->whereAlpha('list');
         Route::put('/{list}/one', 'update')->name('update')->can(Ability::Plan)->whereAlpha('list');
         Route::post('/{list}/retire', 'retire')->name('retire')->can(Ability::Plan)->whereAlpha('list');
+    });
+Route::controller(LetterheadController::class)
+    ->prefix('shop/letterhead')
+    ->name('letterhead.')
+    ->group(static function (): void {
+        Route::get('/', 'show')->name('show')->can(Ability::Look);
+        Route::put('/', 'keep')->name('keep')->can(Ability::Own);
     });
 Route::put('/shop/rules', [ShopController::class, 'update'])->name('shop.rules')->can(Ability::Own);

@@ -39,6 +39,7 @@ final class PagesTest extends BrowserTestCase
                 '/orders/1006',
                 '/orders/ask',
                 '/customers',
+                '/shop/letterhead',
                 '/customers/1',
                 '/customers/1/change',
                 '/customers/1/merge?double=Ullenmere+Night+Bakery',

@@ -372,6 +372,29 @@ final class Writes
                     Second::Refused,
                 )->own('form');
             },
+            'invoices.pay' => static function (): Write {
+                $order = self::polos();
+                $order->update(['agreed_cents' => 10_000]);
+                $invoice = app(\App\Money\Actions\Invoices::class)->write(
+                    app(\App\Money\Queries\OrderAccounts::class)->of($order),
+                    (string) Str::uuid(),
+                    'Ilse',
+                );
+
+                // Each pays all of it: only one finds it open.
+                return Write::to(
+                    'POST',
+                    "/books/invoices/{$invoice?->number}/payments",
+                    ['form' => self::UUID, 'paid' => '100.00', 'paid_on' => CarbonImmutable::now()->toDateString()],
+                    Second::Refused,
+                )->own('form');
+            },
+            'letterhead.keep' => static fn() => Write::to(
+                'PUT',
+                '/shop/letterhead',
+                ['name' => 'Tarn & Tiller', 'city' => 'Ullenmere'],
+                Second::Same,
+            ),
             'orders.count.add' => static fn() => Write::to(
                 'POST',
                 '/orders/'.self::finished()->number.'/count',

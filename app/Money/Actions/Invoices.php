@@ -5,20 +5,24 @@ declare(strict_types=1);
 namespace App\Money\Actions;
 
 use App\Foundation\Database\Transaction;
+use App\Foundation\ShopProfile;
 use App\Money\Models\Invoice;
 use App\Money\OrderMoney;
+use App\Orders\Models\Customer;
+use App\Orders\Models\HandOver;
 use App\Orders\Models\Order;
 use App\Shop\ChangeLog;
 use App\Shop\House;
 use App\Shop\Models\Change;
 use Carbon\CarbonImmutable;
 use Hakama\House\HouseRule;
+use Hakama\Money\Party;
 use Hakama\Money\Tax;
 
 /** Writes invoices: each with the next number, none is ever taken away, a wrong one is credited. */
 final readonly class Invoices
 {
-    public function __construct(private House $house) {}
+    public function __construct(private House $house, private ShopProfile $premises) {}
 
     private const FIRST = 1;
 
@@ -43,14 +47,19 @@ final readonly class Invoices
 
             $tax = Tax::on($open, $this->house->rules()->value(HouseRule::Tax));
 
-            return self::append($order, $form, $who, self::rows($money, $open), $open, $tax, null);
+            $rows = $this->premises->writeTo(
+                $order->customer->language,
+                static fn(): array => self::rows($money, $open),
+            );
+
+            return $this->append($order, $form, $who, $rows, $open, $tax, null);
         });
     }
 
     /** Takes a whole invoice back. */
-    public static function credit(Invoice $invoice, string $form, string $who): ?Invoice
+    public function credit(Invoice $invoice, string $form, string $who): ?Invoice
     {
-        return Transaction::run(static function () use ($invoice, $form, $who): ?Invoice {
+        return Transaction::run(function () use ($invoice, $form, $who): ?Invoice {
             $order = Order::query()->findOrFail($invoice->order_id);
             $same = Invoice::query()->where('form_id', $form)->orWhere('credits_id', $invoice->id)->first();
             if ($same !== null || $invoice->credits_id !== null) {
@@ -61,7 +70,7 @@ final readonly class Invoices
             // With the tax that stood on it, whatever it is today.
             $tax = new Tax($invoice->tax_percent, -$invoice->tax_cents);
 
-            return self::append($order, $form, $who, $rows, -$invoice->cents, $tax, $invoice->id);
+            return $this->append($order, $form, $who, $rows, -$invoice->cents, $tax, $invoice);
         });
     }
 
@@ -71,16 +80,40 @@ final readonly class Invoices
         return (int) Invoice::query()->where('order_id', $order->id)->sum('cents');
     }
 
-    /** @param list<array{text: string, pieces: int, cents: int}> $rows */
-    private static function append(
+    /** The buyer as known now: an invoice keeps them so. */
+    private static function buyer(Customer $customer): Party
+    {
+        return new Party(
+            $customer->name,
+            $customer->invoiceAddress(),
+            $customer->tax_number,
+            $customer->email,
+            $customer->phone,
+        );
+    }
+
+    /** When the last of it was handed over; null where nothing was yet. */
+    private static function suppliedOn(Order $order): ?string
+    {
+        return HandOver::query()->where('order_id', $order->id)->orderByDesc('id')->first()?->handed_at->toDateString();
+    }
+
+    /**
+     * @param list<array{text: string, pieces: int, cents: int}> $rows
+     * @param Invoice|null                                       $as   the one it takes back: its parties are the same
+     */
+    private function append(
         Order $order,
         string $form,
         string $who,
         array $rows,
         int $cents,
         Tax $tax,
-        ?int $credits,
+        ?Invoice $as,
     ): Invoice {
+        $now = CarbonImmutable::now();
+        $credits = $as?->id;
+        $days = (int) $this->house->rules()->value(HouseRule::PaymentDays);
         $last = Invoice::query()->orderByDesc('number')->value('number');
         $invoice = Invoice::query()->create([
             'number' => $last === null ? self::FIRST : (int) $last + 1,
@@ -88,12 +121,16 @@ final readonly class Invoices
             'form_id' => $form,
             'credits_id' => $credits,
             'customer' => $order->customer->name,
+            'seller' => $as->seller ?? $this->premises->shop()->letterhead()->said(),
+            'buyer' => $as->buyer ?? self::buyer($order->customer)->said(),
+            'supplied_on' => $as->supplied_on ?? self::suppliedOn($order),
+            'due_on' => $as === null ? $now->addDays($order->customer->terms_days ?? $days)->toDateString() : null,
             'rows' => $rows,
             'cents' => $cents,
             'tax_percent' => $tax->percent,
             'tax_cents' => $tax->cents,
             'who' => mb_substr($who, 0, 40),
-            'issued_at' => CarbonImmutable::now(),
+            'issued_at' => $now,
         ]);
         ChangeLog::note(
             Change::ORDER,
@@ -120,7 +157,12 @@ final readonly class Invoices
             $sum += $of;
             $positions = $line->line->decorations->whereNull('split_from_id')->map->positionLabel()->implode(', ');
             $rows[] = [
-                'text' => $line->line->garmentLabel().($positions === '' ? '' : ", sewn: {$positions}"),
+                'text' => $positions === ''
+                    ? $line->line->garmentLabel()
+                    : __('money.money_controller.sewn', [
+                        'garment' => $line->line->garmentLabel(),
+                        'places' => $positions,
+                    ]),
                 'pieces' => $line->job->pieces,
                 'cents' => $of,
             ];
@@ -128,6 +170,7 @@ final readonly class Invoices
         if ($sum !== $cents) {
             $rows[] = [
                 'text' => match (true) {
+                    $money->discountCents() > 0 && $cents === $sum - $money->discountCents() => __('money.invoices.discount'),
                     $money->order->agreed_cents !== null => __('money.invoices.adjustment_to_the_agreed_price'),
                     $cents > $sum => __('money.invoices.adjustment_to_the_minimum_charge'),
                     default => __('money.invoices.less_already_invoiced'),

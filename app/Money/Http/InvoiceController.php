@@ -10,10 +10,15 @@ use App\Foundation\Words\Dates;
 use App\Money\Actions\Invoices;
 use App\Money\Models\Invoice;
 use App\Money\Papers\PaperPdf;
+use App\Money\Papers\PaperTo;
+use App\Money\Papers\PricedPaper;
 use App\Money\Queries\OrderAccounts;
 use App\Orders\Models\Order;
 use App\People\Caller;
 use Hakama\Money\Amount;
+use Hakama\Money\Iban;
+use Hakama\Money\Letterhead;
+use Hakama\Money\Party;
 use Illuminate\Http\RedirectResponse;
 use Illuminate\Http\Request;
 use Illuminate\Http\Response;
@@ -47,13 +52,13 @@ final readonly class InvoiceController
             ->with('done', __('money.invoice_controller.invoice_written', ['number' => $invoice->number]));
     }
 
-    public function credit(Request $request, Invoice $invoice): RedirectResponse
+    public function credit(Request $request, Invoice $invoice, Invoices $invoices): RedirectResponse
     {
         $request->validate(
             ['form' => ['required', 'uuid']],
             ['form.*' => __('money.invoice_controller.reload_the_page')],
         );
-        $credit = Invoices::credit($invoice, $request->string('form')->lower()->value(), Caller::acting($request));
+        $credit = $invoices->credit($invoice, $request->string('form')->lower()->value(), Caller::acting($request));
 
         return redirect()
             ->route('orders.money', $invoice->order)
@@ -75,36 +80,66 @@ final readonly class InvoiceController
         return $this->premises->writeTo($invoice->order->customer->language, fn(): Response => $this->written($invoice));
     }
 
+    /** As it was when it was written; one from before papers named both sides is written as it would be today. */
     private function written(Invoice $invoice): Response
     {
+        $shop = $this->premises->shop();
+        $from = $invoice->seller === null ? $shop->letterhead() : Letterhead::of($invoice->seller);
+        $to = $invoice->buyer === null ? null : Party::of($invoice->buyer);
         $isCredit = $invoice->credits_id !== null;
 
         return Download::pdf(
-            PaperPdf::of(
-                $this->premises->shop()->name,
+            PaperPdf::of(new PricedPaper(
+                $from,
                 $isCredit
                     ? __('money.invoice_controller.credit_number', ['number' => (string) $invoice->number])
                     : __('money.invoice_controller.invoice_number', ['number' => (string) $invoice->number]),
+                [$invoice->customer, ...$to === null ? [] : PaperTo::lines($to->address, $from->party->address)],
                 [
-                    __('money.invoice_controller.for', ['customer' => $invoice->customer]),
-                    __('money.invoice_controller.of', [
-                        'date' => Dates::full($invoice->issued_at),
-                        'number' => $invoice->order->number,
-                    ]),
-                    ...$isCredit
-                        ? [__('money.invoice_controller.cancels_invoice', [
-                            'value' => Invoice::query()->whereKey($invoice->credits_id)->value('number'),
-                        ])]
-                        : [],
+                    [__('money.invoice_controller.date'), Dates::full($invoice->issued_at)],
+                    [__('money.invoice_controller.order'), (string) $invoice->order->number],
+                    ...$invoice->supplied_on === null
+                        ? []
+                        : [[__('money.invoice_controller.supplied'), Dates::full($invoice->supplied_on)]],
+                    ...$isCredit || $invoice->due_on === null
+                        ? []
+                        : [[__('money.invoice_controller.due'), Dates::full($invoice->due_on)]],
+                    ...$to === null || $to->taxNumber === ''
+                        ? []
+                        : [[__('money.invoice_controller.your_tax_number'), $to->taxNumber]],
                 ],
                 $invoice->rows,
                 $invoice->cents,
-                $this->premises->shop()->currency,
-                [],
+                $shop->currency,
+                $this->below($invoice, $from),
                 $invoice->tax(),
-            ),
+            )),
             ($isCredit ? 'credit-' : 'invoice-').$invoice->number,
         );
+    }
+
+    /** @return list<string> what it takes back, why there is no tax, by when and where to pay */
+    private function below(Invoice $invoice, Letterhead $from): array
+    {
+        $currency = $this->premises->shop()->currency;
+
+        return [
+            ...$invoice->credits_id === null
+                ? []
+                : [__('money.invoice_controller.cancels_invoice', [
+                    'value' => Invoice::query()->whereKey($invoice->credits_id)->value('number'),
+                ])],
+            ...$invoice->tax()->isNone() && $from->noTaxReason !== '' ? [$from->noTaxReason] : [],
+            ...$invoice->credits_id !== null || $invoice->due_on === null
+                ? []
+                : [__($from->iban === '' ? 'money.invoice_controller.pay_by' : 'money.invoice_controller.pay_by_to', [
+                    'amount' => PaperPdf::amount($invoice->cents + $invoice->tax_cents),
+                    'currency' => $currency,
+                    'date' => Dates::full($invoice->due_on),
+                    'iban' => Iban::spaced($from->iban),
+                    'number' => (string) $invoice->number,
+                ])],
+        ];
     }
 
     /** All invoices, for the bookkeeper. */

@@ -13,6 +13,8 @@ use App\Money\Http\Requests\KeepMoney;
 use App\Money\LineMoney;
 use App\Money\Models\Invoice;
 use App\Money\Papers\PaperPdf;
+use App\Money\Papers\PaperTo;
+use App\Money\Papers\PricedPaper;
 use App\Money\Queries\OrderAccounts;
 use App\Money\Queries\Risks;
 use App\Money\Queries\WaysToSave;
@@ -50,7 +52,11 @@ final readonly class MoneyController
             'money' => $money,
             'seen' => KeepMoney::sign($order),
             'currency' => $this->premises->shop()->currency,
-            'invoices' => Invoice::query()->where('order_id', $order->id)->orderBy('number')->get(),
+            'invoices' => Invoice::query()
+                ->with('payments')
+                ->where('order_id', $order->id)
+                ->orderBy('number')
+                ->get(),
             'form' => (string) Str::uuid(),
         ]);
     }
@@ -113,20 +119,23 @@ final readonly class MoneyController
         }
 
         return Download::pdf(
-            PaperPdf::of(
-                $this->premises->shop()->name,
+            PaperPdf::of(new PricedPaper(
+                $this->premises->shop()->letterhead(),
                 __('money.money_controller.quote_for_order', ['number' => $order->number]),
+                PaperTo::customer($order->customer, $this->premises->shop()->letterhead()),
                 [
-                    __('money.money_controller.for', ['name' => $order->customer->name]),
-                    __('money.money_controller.valid_for_30_days', ['now' => Dates::full(CarbonImmutable::now())]),
-                    __('money.money_controller.needed_by', ['due_at' => Dates::longDayYearTime($order->due_at)]),
+                    [__('money.money_controller.date'), Dates::full(CarbonImmutable::now())],
+                    [__('money.money_controller.needed'), Dates::full($order->due_at)],
                 ],
                 $rows,
                 $price,
                 $this->premises->shop()->currency,
-                [__('money.money_controller.prices_are_for_the_current_artwork')],
+                [
+                    __('money.money_controller.valid_for_30_days', ['now' => Dates::full(CarbonImmutable::now())]),
+                    __('money.money_controller.prices_are_for_the_current_artwork'),
+                ],
                 Tax::on($price, $this->house->rules()->value(HouseRule::Tax)),
-            ),
+            )),
             "quote-{$order->number}",
         );
     }

@@ -14,6 +14,8 @@ use App\Money\Http\Requests\AnswerQuote;
 use App\Money\Http\Requests\KeepQuote;
 use App\Money\Models\GivenQuote;
 use App\Money\Papers\PaperPdf;
+use App\Money\Papers\PaperTo;
+use App\Money\Papers\PricedPaper;
 use App\Orders\Models\Customer;
 use App\People\Caller;
 use App\Shop\House;
@@ -105,35 +107,37 @@ final readonly class QuoteController
     /** One page for the customer. */
     public function paper(GivenQuote $quote): Response
     {
-        $reads = Customer::query()->where('name', $quote->customer)->value('language');
+        $customer = Customer::query()->where('name', $quote->customer)->first();
 
-        return $this->premises->writeTo($reads, fn(): Response => $this->written($quote));
+        return $this->premises->writeTo($customer?->language, fn(): Response => $this->written($quote, $customer));
     }
 
-    private function written(GivenQuote $quote): Response
+    private function written(GivenQuote $quote, ?Customer $customer): Response
     {
         $shop = $this->premises->shop();
 
         return Download::pdf(
-            PaperPdf::of(
-                $shop->name,
+            PaperPdf::of(new PricedPaper(
+                $shop->letterhead(),
                 __('money.quote_controller.quote', ['quote' => $quote->label()]),
-                [__('money.quote_controller.for', [
-                    'customer' => $quote->customer,
-                ]), __('money.quote_controller.valid_for_30_days', ['made_at' => Dates::full($quote->made_at)])],
+                $customer === null ? [$quote->customer] : PaperTo::customer($customer, $shop->letterhead()),
+                [[__('money.money_controller.date'), Dates::full($quote->made_at)]],
                 $quote->rows,
                 $quote->price_cents,
                 $shop->currency,
-                $quote->least_cents === $quote->most_cents
-                    ? []
-                    : [
-                        __('money.quote_controller.stitches_are_estimated_until_we_have', [
-                            'amount' => PaperPdf::amount($quote->least_cents),
-                            'amount_2' => PaperPdf::amount($quote->most_cents),
-                        ]),
-                    ],
+                [
+                    __('money.quote_controller.valid_for_30_days', ['made_at' => Dates::full($quote->made_at)]),
+                    ...$quote->least_cents === $quote->most_cents
+                        ? []
+                        : [
+                            __('money.quote_controller.stitches_are_estimated_until_we_have', [
+                                'amount' => PaperPdf::amount($quote->least_cents),
+                                'amount_2' => PaperPdf::amount($quote->most_cents),
+                            ]),
+                        ],
+                ],
                 Tax::on($quote->price_cents, $this->house->rules()->value(HouseRule::Tax)),
-            ),
+            )),
             "quote-{$quote->number}-{$quote->version}",
         );
     }

@@ -104,7 +104,7 @@ final class CustomerBook
             $kept[$field] = in_array($kept[$field], ['', null, 0.0], true) ? $gone[$field] : $kept[$field];
         }
         foreach (['invoice_address', 'delivery_address'] as $field) {
-            $kept[$field] = $kept[$field] ?? $gone[$field];
+            $kept[$field] ??= $gone[$field];
         }
         $kept['contacts'] = array_values(array_unique([...$kept['contacts'], ...$gone['contacts']], SORT_REGULAR));
         $notes = array_filter([$kept['note'], $gone['note']], static fn(string $note): bool => $note !== '');

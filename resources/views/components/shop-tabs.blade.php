@@ -9,6 +9,7 @@
         [route('threads.match'), __('common.shop_tabs.match_a_colour'), 'm', false],
         [route('catalogue.show'), __('common.shop_tabs.catalogue'), 'c', false, __('common.shop_tabs.garments_frames_machines_places')],
         [route('prices.show'), __('common.shop_tabs.prices'), 'q', $here === 'prices', __('common.shop_tabs.price_list')],
+        [route('letterhead.show'), __('common.shop_tabs.letterhead'), 'l', $here === 'letterhead', __('common.shop_tabs.name_address_bank_on_papers')],
         [route('people.show'), __('common.shop_tabs.people'), 'p', $here === 'people', __('common.shop_tabs.people_roles_and_tablets')],
         [route('shop.changes'), __('common.shop_tabs.changes'), 'g', $here === 'changes', __('common.shop_tabs.change_log')],
     ]" />

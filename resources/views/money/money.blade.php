@@ -199,7 +199,7 @@
             </p>
             <x-wrong field="form" />
             @foreach ($invoices as $invoice)
-                <p class="mt-1 flex items-baseline gap-3 border-b border-hair py-1">
+                <div class="mt-1 flex items-baseline gap-3 border-b border-hair py-1">
                     <a href="{{ route('invoices.paper', $invoice) }}">{{ $invoice->credits_id === null
                         ? __('money.money.invoice') : __('money.money.credit') }}
                         {{ $invoice->number }}</a>
@@ -215,7 +215,32 @@
                                 type="hidden" name="form" value="{{ Str::uuid() }}"><button type="submit"
                                     class="btn btn-small">{{ __('money.money.credit_it') }}</button></form>
                     @endif
-                </p>
+                </div>
+                @if ($invoice->credits_id === null && $invoices->where('credits_id', $invoice->id)->isEmpty())
+                    @php $mine = (int) old('of') === $invoice->number; @endphp
+                    @foreach ($invoice->payments as $payment)
+                        <p class="flex gap-3 ps-4 text-sm"><span class="text-soft">{{ __('money.payment.paid_on', [
+                            'date' => Dates::dateYear($payment->paid_on),
+                        ]) }} {{ $payment->note }}</span><span class="num ms-auto">{{ $m($payment->cents) }}</span></p>
+                    @endforeach
+                    @if ($invoice->openCents() > 0)
+                        <details class="ps-4" @if ($mine) open @endif><summary class="text-sm"><span @class(['now' => $invoice->due_on?->isPast()])>{{ $invoice->due_on === null
+                                ? __('money.payment.open', ['open' => $m($invoice->openCents())])
+                                : __('money.payment.open_until', ['open' => $m($invoice->openCents()), 'date' => Dates::dateYear($invoice->due_on)]) }}</span></summary>
+                            <form method="post" action="{{ route('invoices.pay', $invoice) }}" class="mt-2 flex flex-wrap items-end gap-2" novalidate>@csrf
+                                <input type="hidden" name="form" value="{{ Str::uuid() }}"><input type="hidden" name="of" value="{{ $invoice->number }}">
+                                <x-field name="paid" :label="__('money.payment.amount')" inputmode="decimal" class="num" box="w-28" required
+                                    :value="$typed($invoice->openCents())" :at="(string) $invoice->number" :mine="$mine" />
+                                <x-field name="paid_on" :label="__('money.payment.day')" type="date" box="w-40" required
+                                    :value="now()->format('Y-m-d')" :at="(string) $invoice->number" :mine="$mine" />
+                                <x-field name="note" :label="__('money.payment.note')" maxlength="80" box="w-40"
+                                    :at="(string) $invoice->number" :mine="$mine" />
+                                <button type="submit" class="btn btn-small">{{ __('money.payment.note_it') }}</button>
+                            </form></details>
+                    @else
+                        <p class="ps-4 text-sm text-soft">{{ __('money.payment.paid') }}</p>
+                    @endif
+                @endif
             @endforeach
             @if ($price !== null && $price > $invoiced)
                 <form method="post" action="{{ route('orders.invoice', $order) }}" class="mt-3">@csrf<input

@@ -46,13 +46,13 @@
             @if ($invoice->isEmpty())
                 <p class="text-soft">{{ __('customers.show.no_address') }}</p>
             @else
-                <address class="not-italic">{{ $customer->name }}@foreach ($invoice->lines($countries[$invoice->country] ?? '') as $line)<br>{{ $line }}@endforeach</address>
+                <address class="not-italic" data-codes>{{ $customer->name }}@foreach ($invoice->lines($countries[$invoice->country] ?? '') as $line)<br>{{ $line }}@endforeach</address>
             @endif
             <h2 class="mb-1 mt-5">{{ __('customers.show.delivers_to') }}</h2>
             @if ($delivery->isEmpty())
                 <p class="text-soft">{{ __('customers.show.same_address') }}</p>
             @else
-                <address class="not-italic">{{ $customer->name }}@foreach ($delivery->lines($countries[$delivery->country] ?? '') as $line)<br>{{ $line }}@endforeach</address>
+                <address class="not-italic" data-codes>{{ $customer->name }}@foreach ($delivery->lines($countries[$delivery->country] ?? '') as $line)<br>{{ $line }}@endforeach</address>
             @endif
             <h2 class="mb-1 mt-5">{{ __('customers.show.contacts') }}</h2>
             @forelse ($customer->contacts ?? [] as $contact)

@@ -35,7 +35,7 @@ final class EveryWordTest extends FeatureTestCase
         'order_lines' => ['style', 'colour_name'],
         'orders' => ['contact', 'note', 'shelf'],
         'people' => ['name'],
-        'shops' => ['name'],
+        'shops' => ['name', 'letterhead'],
         'practices' => ['remark'],
         'sew_outs' => ['remark'],
         'tablets' => ['name'],

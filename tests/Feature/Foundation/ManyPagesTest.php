@@ -34,6 +34,7 @@ final class ManyPagesTest extends FeatureTestCase
                 '/orders?show=finished',
                 '/orders/new',
                 '/customers',
+                '/shop/letterhead',
                 '/customers/1',
                 '/customers/1/change',
                 '/orders/1001',

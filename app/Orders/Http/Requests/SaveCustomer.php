@@ -78,7 +78,7 @@ final class SaveCustomer extends FormRequest
         return $rules;
     }
 
-    private static function isCountry(string $field, mixed $code, Closure $fail): void
+    private static function isCountry(mixed $code, Closure $fail): void
     {
         if (! isset(Languages::regions()[strtoupper((string) $code)])) {
             $fail(__('customers.save.choose_a_country'));
