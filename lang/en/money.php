@@ -196,6 +196,7 @@ return [
         'ways_to_make_it_cheaper' => 'Ways to make it cheaper',
         'costs_less' => 'costs {cents} less',
         'price_and_papers' => 'Price and papers',
+        'e_invoice' => 'E-invoice',
         'discount' => 'Customer’s discount, {percent} %',
         'planned_cost' => 'Planned cost',
         'actual_cost_so_far' => 'Actual cost so far',

@@ -196,6 +196,7 @@ return [
         'ways_to_make_it_cheaper' => 'Formas de abaratarlo',
         'costs_less' => 'cuesta {cents} menos',
         'price_and_papers' => 'Precio y documentos',
+        'e_invoice' => 'Factura-e',
         'discount' => 'Descuento del cliente, {percent} %',
         'planned_cost' => 'Coste previsto',
         'actual_cost_so_far' => 'Coste real hasta ahora',

@@ -7,8 +7,10 @@ namespace App\Money\Http;
 use App\Foundation\Http\Download;
 use App\Foundation\ShopProfile;
 use App\Foundation\Words\Dates;
+use App\Foundation\Words\Words;
 use App\Money\Actions\Invoices;
 use App\Money\Models\Invoice;
+use App\Money\Papers\InvoiceBill;
 use App\Money\Papers\PaperPdf;
 use App\Money\Papers\PaperTo;
 use App\Money\Papers\PricedPaper;
@@ -16,6 +18,9 @@ use App\Money\Queries\OrderAccounts;
 use App\Orders\Models\Order;
 use App\People\Caller;
 use Hakama\Money\Amount;
+use Hakama\Money\Bill\BillFinding;
+use Hakama\Money\Bill\UblCheck;
+use Hakama\Money\Bill\UblWriter;
 use Hakama\Money\Iban;
 use Hakama\Money\Letterhead;
 use Hakama\Money\Party;
@@ -78,6 +83,41 @@ final readonly class InvoiceController
         $invoice->load('order.customer');
 
         return $this->premises->writeTo($invoice->order->customer->language, fn(): Response => $this->written($invoice));
+    }
+
+    /** As an electronic invoice; one that would be refused is not sent, and what it lacks is said. */
+    public function electronic(Invoice $invoice): Response|RedirectResponse
+    {
+        $invoice->load('order.customer');
+        $xml = $this->premises->writeTo($invoice->order->customer->language, fn(): string => $this->ubl($invoice));
+        $findings = UblCheck::of($xml);
+        if ($findings !== []) {
+            return redirect()->route('orders.money', $invoice->order)->with('problem', __('einvoice.finding.lacks', [
+                'number' => (string) $invoice->number,
+                'findings' => implode(' ', array_map(static fn(BillFinding $one): string => Words::say($one->text), $findings)),
+            ]));
+        }
+
+        return (new Response($xml))
+            ->header('Content-Type', 'application/xml')
+            ->header('Content-Disposition', "attachment; filename=\"invoice-{$invoice->number}.xml\"");
+    }
+
+    private function ubl(Invoice $invoice): string
+    {
+        $shop = $this->premises->shop();
+        $from = $invoice->seller === null ? $shop->letterhead() : Letterhead::of($invoice->seller);
+        $credits = $invoice->credits_id === null
+            ? null
+            : (string) Invoice::query()->whereKey($invoice->credits_id)->value('number');
+
+        return UblWriter::write(InvoiceBill::of(
+            $invoice,
+            $from,
+            $shop->currency,
+            implode(' ', $this->below($invoice, $from)),
+            $credits,
+        ));
     }
 
     /** As it was when it was written; one from before papers named both sides is written as it would be today. */

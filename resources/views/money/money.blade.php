@@ -204,6 +204,7 @@
                         ? __('money.money.invoice') : __('money.money.credit') }}
                         {{ $invoice->number }}</a>
                     <span class="text-sm text-soft">{{ Dates::dateYear($invoice->issued_at) }}</span>
+                    <a class="text-sm" href="{{ route('invoices.xml', $invoice) }}">{{ __('money.money.e_invoice') }}<span class="sr-only"> {{ $invoice->number }}</span></a>
                     <span class="num ms-auto">{{ $m($invoice->cents) }}@if (!$invoice->tax()->isNone())
                             <span class="text-sm text-soft">{{ __('money.money.plus_tax', [
                                 'tax_cents' => $m($invoice->tax_cents),
