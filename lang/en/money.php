@@ -226,7 +226,6 @@ return [
     'money_controller' => [
         'blank_of' => 'blank {number}, {garment}',
         'amounts' => 'amounts',
-        'to_the_price_for_the_whole' => 'To the price for the whole order',
         'quote_for_order' => 'Quote for order {number}',
         'valid_for_30_days' => 'Valid for 30 days from {now}.',
         'prices_are_for_the_current_artwork' => 'Prices are for the current artwork; another artwork has another price.',

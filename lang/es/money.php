@@ -226,7 +226,6 @@ return [
     'money_controller' => [
         'blank_of' => 'prenda {number}, {garment}',
         'amounts' => 'importes',
-        'to_the_price_for_the_whole' => 'Hasta el precio de todo el pedido',
         'quote_for_order' => 'Presupuesto del pedido {number}',
         'valid_for_30_days' => 'Válido 30 días desde el {now}.',
         'prices_are_for_the_current_artwork' => 'Los precios son para el diseño actual; otro diseño tiene otro precio.',

@@ -57,12 +57,52 @@ final class QuotePathTest extends BrowserTestCase
         $this->set('#due_date', '2026-03-25');
         $this->press('Save order');
         $this->sees('saved.');
+        $order = (string) parse_url($this->browser->getCurrentURL(), PHP_URL_PATH);
+        $this->customerIsKnown();
+        $this->visit($order);
         $this->press('Money');
         $this->sees($price);
         $this->press('Invoice');
         $this->sees('written.');
         $this->sees($price);
+        $this->paidInTwoParts();
         $this->visit('/orders/quotes');
         $this->sees('order 10');
+    }
+
+    /** From the order to the customer: a mistake is said at its field, and what was typed beside it stays. */
+    private function customerIsKnown(): void
+    {
+        $this->find('h1 a')->click();
+        $this->sees('No address yet.');
+        $this->press('Change');
+        $this->type('#email', 'quay');
+        $this->type('#invoice_address-street', 'Quay 4');
+        $this->type('#invoice_address-city', 'Ullenmere');
+        $this->choose('#invoice_address-country', 'IE');
+        $this->press('Save customer');
+        $this->sees('Enter an e-mail address such as');
+        self::assertSame('Quay 4', $this->find('#invoice_address-street')->getAttribute('value'));
+        $this->type('#email', 'desk@quay.example');
+        $this->press('Save customer');
+        $this->sees('Customer saved.');
+        $this->sees('Quay 4');
+    }
+
+    private function paidInTwoParts(): void
+    {
+        $this->find('details:has(input[name=paid]) > summary')->click();
+        $paid = $this->find('input[name=paid]');
+        $open = (float) $paid->getAttribute('value');
+        $paid->clear()->sendKeys((string) ($open + 1));
+        $this->press('Log payment');
+        $this->sees('At most');
+        $this->find('input[name=paid]')->clear()->sendKeys('10');
+        $this->press('Log payment');
+        $this->sees('logged.');
+        $this->find('details:has(input[name=paid]) > summary')->click();
+        self::assertEqualsWithDelta($open - 10, (float) $this->find('input[name=paid]')->getAttribute('value'), 0.001);
+        $this->press('Log payment');
+        $this->sees('Paid.');
     }
 }

@@ -8,6 +8,7 @@ use App\Foundation\Database\Transaction;
 use App\Foundation\ShopProfile;
 use App\Money\Models\Invoice;
 use App\Money\OrderMoney;
+use App\Money\Papers\PaperRows;
 use App\Orders\Models\Customer;
 use App\Orders\Models\HandOver;
 use App\Orders\Models\Order;
@@ -49,7 +50,7 @@ final readonly class Invoices
 
             $rows = $this->premises->writeTo(
                 $order->customer->language,
-                static fn(): array => self::rows($money, $open),
+                static fn(): array => PaperRows::of($money, $open),
             );
 
             return $this->append($order, $form, $who, $rows, $open, $tax, null);
@@ -141,45 +142,5 @@ final readonly class Invoices
         );
 
         return $invoice;
-    }
-
-    /**
-     * The lines of the order, and what brings their sum to what is asked for.
-     *
-     * @return list<array{text: string, pieces: int, cents: int}>
-     */
-    private static function rows(OrderMoney $money, int $cents): array
-    {
-        $rows = [];
-        $sum = 0;
-        foreach ($money->lines as $line) {
-            $of = $line->quote->price ?? 0;
-            $sum += $of;
-            $positions = $line->line->decorations->whereNull('split_from_id')->map->positionLabel()->implode(', ');
-            $rows[] = [
-                'text' => $positions === ''
-                    ? $line->line->garmentLabel()
-                    : __('money.money_controller.sewn', [
-                        'garment' => $line->line->garmentLabel(),
-                        'places' => $positions,
-                    ]),
-                'pieces' => $line->job->pieces,
-                'cents' => $of,
-            ];
-        }
-        if ($sum !== $cents) {
-            $rows[] = [
-                'text' => match (true) {
-                    $money->discountCents() > 0 && $cents === $sum - $money->discountCents() => __('money.invoices.discount'),
-                    $money->order->agreed_cents !== null => __('money.invoices.adjustment_to_the_agreed_price'),
-                    $cents > $sum => __('money.invoices.adjustment_to_the_minimum_charge'),
-                    default => __('money.invoices.less_already_invoiced'),
-                },
-                'pieces' => 0,
-                'cents' => $cents - $sum,
-            ];
-        }
-
-        return $rows;
     }
 }

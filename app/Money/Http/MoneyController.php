@@ -10,9 +10,9 @@ use App\Foundation\ShopProfile;
 use App\Foundation\Words\Dates;
 use App\Money\Actions\Invoices;
 use App\Money\Http\Requests\KeepMoney;
-use App\Money\LineMoney;
 use App\Money\Models\Invoice;
 use App\Money\Papers\PaperPdf;
+use App\Money\Papers\PaperRows;
 use App\Money\Papers\PaperTo;
 use App\Money\Papers\PricedPaper;
 use App\Money\Queries\OrderAccounts;
@@ -98,26 +98,6 @@ final readonly class MoneyController
         $money = $this->accounts->of($order);
         $price = $money->priceCents();
         abort_if($price === null, 404);
-        $rows = array_map(
-            static fn(LineMoney $line): array => [
-                'text' => __('money.money_controller.sewn', [
-                    'garment' => $line->line->garmentLabel(),
-                    'places' => $line->line->decorations->whereNull('split_from_id')->map->positionLabel()->implode(', '),
-                ]),
-                'pieces' => $line->job->pieces,
-                'cents' => $line->quote->price ?? 0,
-            ],
-            $money->lines,
-        );
-        $sum = array_sum(array_column($rows, 'cents'));
-        if ($sum !== $price) {
-            $rows[] = [
-                'text' => __('money.money_controller.to_the_price_for_the_whole'),
-                'pieces' => 0,
-                'cents' => $price - $sum,
-            ];
-        }
-
         return Download::pdf(
             PaperPdf::of(new PricedPaper(
                 $this->premises->shop()->letterhead(),
@@ -127,7 +107,7 @@ final readonly class MoneyController
                     [__('money.money_controller.date'), Dates::full(CarbonImmutable::now())],
                     [__('money.money_controller.needed'), Dates::full($order->due_at)],
                 ],
-                $rows,
+                PaperRows::of($money, $price),
                 $price,
                 $this->premises->shop()->currency,
                 [

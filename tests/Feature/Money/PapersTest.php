@@ -67,6 +67,7 @@ final class PapersTest extends FeatureTestCase
         ]);
         $invoice = $this->invoice($order);
         $text = $this->paper($invoice);
+        self::assertStringContainsString('(M 4, L 6, XL 2)', $text, 'sizes in order');
         foreach ([
             'Weir Lane 8', '4810 Ullenmere', 'DE123456789', 'Register of Ullenmere 77',
             'IBAN DE89 3704 0044 0532 0130 00', 'BIC ABCDDEFF', 'Żółć Lane 4', '10-201 Łódź', 'Poland', 'PL1234567890',

@@ -19,7 +19,7 @@ final class NotePayment extends FormRequest
     {
         return [
             'form' => ['required', 'uuid'],
-            'paid' => ['required', 'numeric', 'between:-1000000,1000000', $this->isOpen(...)],
+            'paid' => ['required', 'numeric', 'between:-1000000,1000000', $this->isOpen()],
             'paid_on' => ['required', 'date_format:Y-m-d', 'before_or_equal:'.CarbonImmutable::now()->toDateString()],
             'note' => ['nullable', 'string', 'max:80'],
         ];
@@ -43,21 +43,25 @@ final class NotePayment extends FormRequest
         return (int) Amount::read($this->string('paid')->value());
     }
 
-    private function isOpen(string $field, mixed $typed, Closure $fail): void
+    /** @return Closure(string, mixed, Closure): void */
+    private function isOpen(): Closure
     {
-        $invoice = $this->route('invoice');
-        assert($invoice instanceof Invoice);
-        if (! is_numeric($typed) || Payment::query()->where('form_id', $this->string('form')->lower()->value())->exists()) {
-            return;
-        }
-        $cents = (int) Amount::read($typed);
-        $paid = (int) $invoice->payments()->sum('cents');
-        $open = $invoice->cents + $invoice->tax_cents - $paid;
-        if ($cents === 0 || $invoice->credits_id !== null || $cents > $open || $cents < -$paid) {
-            $fail(__('money.payment.at_most_what_is_open', [
-                'open' => Amount::plain(max(0, $open)),
-                'paid' => Amount::plain($paid),
-            ]));
-        }
+        return function (string $field, mixed $typed, Closure $fail): void {
+            $invoice = $this->route('invoice');
+            assert($invoice instanceof Invoice);
+            $isKnown = Payment::query()->where('form_id', $this->string('form')->lower()->value())->exists();
+            if (! is_numeric($typed) || $isKnown) {
+                return;
+            }
+            $cents = (int) Amount::read($typed);
+            $paid = (int) $invoice->payments()->sum('cents');
+            $open = $invoice->cents + $invoice->tax_cents - $paid;
+            if ($cents === 0 || $invoice->credits_id !== null || $cents > $open || $cents < -$paid) {
+                $fail(__('money.payment.at_most_what_is_open', [
+                    'open' => Amount::plain(max(0, $open)),
+                    'paid' => Amount::plain($paid),
+                ]));
+            }
+        };
     }
 }

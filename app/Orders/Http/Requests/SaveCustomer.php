@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Orders\Http\Requests;
 
+use App\Foundation\Http\KnownCountry;
 use App\Foundation\Words\Languages;
 use App\Orders\CustomerFacts;
 use App\Orders\Models\Customer;
@@ -72,17 +73,10 @@ final class SaveCustomer extends FormRequest
             foreach (Address::PARTS as $part) {
                 $rules["{$address}.{$part}"] = ['nullable', 'string', 'max:80'];
             }
-            $rules["{$address}.country"] = ['nullable', 'string', self::isCountry(...)];
+            $rules["{$address}.country"] = ['nullable', 'string', new KnownCountry()];
         }
 
         return $rules;
-    }
-
-    private static function isCountry(mixed $code, Closure $fail): void
-    {
-        if (! isset(Languages::regions()[strtoupper((string) $code)])) {
-            $fail(__('customers.save.choose_a_country'));
-        }
     }
 
     /** @return array<string, string> */

@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace App\Shop\Http\Requests;
 
-use App\Foundation\Words\Languages;
+use App\Foundation\Http\KnownCountry;
 use Closure;
 use Hakama\Money\Iban;
 use Hakama\Money\Letterhead;
@@ -22,11 +22,7 @@ final class KeepLetterhead extends FormRequest
             'email' => ['nullable', 'string', 'email', 'max:190'],
             'no_tax_reason' => ['nullable', 'string', 'max:200'],
             'registration' => ['nullable', 'string', 'max:200'],
-            'country' => ['nullable', 'string', static function (string $field, mixed $code, Closure $fail): void {
-                if (! isset(Languages::regions()[(string) $code])) {
-                    $fail(__('customers.save.choose_a_country'));
-                }
-            }],
+            'country' => ['nullable', 'string', new KnownCountry()],
             'iban' => ['nullable', 'string', 'max:60', static function (string $field, mixed $typed, Closure $fail): void {
                 if (! Iban::isValid((string) $typed)) {
                     $fail(__('shop.letterhead.check_the_iban'));
