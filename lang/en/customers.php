@@ -7,7 +7,6 @@ return [
     'index' => [
         'customers' => 'Customers',
         'say_found' => '{count, plural, =0 {No customer matches.} one {One customer.} other {# customers on this page.}}',
-        'say_owed' => 'They owe {amount} {currency}.',
         'name_email_phone' => 'Name, e-mail, phone, town',
         'find' => 'Find',
         'find_a_customer' => 'Find a customer',
@@ -15,9 +14,6 @@ return [
         'customer' => 'Customer',
         'town' => 'Town',
         'reach' => 'E-mail, phone',
-        'orders' => 'Orders',
-        'last_order' => 'Last order',
-        'open' => 'Open amount',
         'none_yet' => 'No customer yet. One is entered with the first order, or here.',
         'all_orders' => 'All orders',
         'out_and_in' => 'Out and in',

@@ -7,7 +7,6 @@ return [
     'index' => [
         'customers' => 'Clientes',
         'say_found' => '{count, plural, =0 {Ningún cliente coincide.} one {Un cliente.} other {# clientes en esta página.}}',
-        'say_owed' => 'Deben {amount} {currency}.',
         'name_email_phone' => 'Nombre, correo, teléfono, localidad',
         'find' => 'Buscar',
         'find_a_customer' => 'Buscar un cliente',
@@ -15,9 +14,6 @@ return [
         'customer' => 'Cliente',
         'town' => 'Localidad',
         'reach' => 'Correo, teléfono',
-        'orders' => 'Pedidos',
-        'last_order' => 'Último pedido',
-        'open' => 'Pendiente',
         'none_yet' => 'Todavía no hay clientes. Se anotan con el primer pedido, o aquí.',
         'all_orders' => 'Todos los pedidos',
         'out_and_in' => 'Exportar e importar',

@@ -5,25 +5,36 @@ declare(strict_types=1);
 namespace App\Money\Queries;
 
 use App\Orders\OpenAmounts;
+use Illuminate\Database\Query\Builder;
 use Illuminate\Support\Facades\DB;
 
-/** Invoices less credits less payments, by customer: one query. */
+/** Invoices less credits less payments, by customer: two queries, each by the orders of these customers alone. */
 final readonly class CustomerAmounts implements OpenAmounts
 {
     public function of(array $customers): array
     {
-        $paid = DB::table('payments')->select('invoice_id')->selectRaw('sum(cents) as paid')->groupBy('invoice_id');
+        $invoiced = self::invoices($customers)
+            ->selectRaw('cast(sum(i.cents + i.tax_cents) as signed) as cents')
+            ->pluck('cents', 'customer_id');
+        $paid = self::invoices($customers)
+            ->join('payments as p', 'p.invoice_id', '=', 'i.id')
+            ->selectRaw('cast(sum(p.cents) as signed) as cents')
+            ->pluck('cents', 'customer_id');
+        $open = [];
+        foreach ($invoiced as $customer => $cents) {
+            $open[(int) $customer] = (int) $cents - (int) ($paid[$customer] ?? 0);
+        }
 
-        return DB::table('invoices as i')
-            ->join('orders as o', 'o.id', '=', 'i.order_id')
-            ->leftJoinSub($paid, 'p', 'p.invoice_id', '=', 'i.id')
+        return array_filter($open, static fn(int $cents): bool => $cents !== 0);
+    }
+
+    /** @param list<int> $customers */
+    private static function invoices(array $customers): Builder
+    {
+        return DB::table('orders as o')
+            ->join('invoices as i', 'i.order_id', '=', 'o.id')
             ->whereIn('o.customer_id', $customers)
             ->groupBy('o.customer_id')
-            ->havingRaw('open <> 0')
-            ->select('o.customer_id')
-            ->selectRaw('cast(sum(i.cents + i.tax_cents - coalesce(p.paid, 0)) as signed) as open')
-            ->pluck('open', 'customer_id')
-            ->map(static fn(mixed $cents): int => (int) $cents)
-            ->all();
+            ->select('o.customer_id');
     }
 }

@@ -37,7 +37,7 @@ final class CustomerController
     private const ORDERS = 12;
     private const FOUND_BY = ['name', 'email', 'phone', 'invoice_address', 'contacts'];
 
-    public function index(Request $request, OpenAmounts $amounts): View
+    public function index(Request $request): View
     {
         $words = mb_substr($request->string('q')->trim()->value(), 0, 80);
         $like = '%'.addcslashes($words, '%_\\').'%';
@@ -46,14 +46,10 @@ final class CustomerController
             ->orderBy('name')
             ->simplePaginate(self::SHOWN)
             ->withQueryString();
-        $ids = array_map(static fn(Customer $one): int => $one->id, array_values($page->items()));
 
         return view('orders.customers', [
             'page' => $page,
             'words' => $words,
-            'records' => CustomerRecord::ofEach($ids),
-            'open' => $amounts->of($ids),
-            'currency' => ShopProfile::currency(),
         ]);
     }
 

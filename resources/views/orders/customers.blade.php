@@ -1,10 +1,5 @@
-@use('App\Foundation\Words\Dates')
 <x-layout station="orders" :title="__('customers.index.customers')">
-    @php $m = static fn(int $cents) => App\Shop\Figure::words($cents / 100, 2); @endphp
     <x-slot:say>{{ __('customers.index.say_found', ['count' => $page->count()]) }}
-        @if (array_sum($open) !== 0)
-            <span class="now">{{ __('customers.index.say_owed', ['amount' => $m(array_sum($open)), 'currency' => $currency]) }}</span>
-        @endif
     </x-slot:say>
     <div class="mb-4 flex flex-wrap items-center gap-3">
         <a class="btn btn-main" href="{{ route('customers.create') }}" data-key="n">{{ __('customers.index.new_customer') }} <kbd>n</kbd></a>
@@ -25,21 +20,14 @@
                     <th>{{ __('customers.index.customer') }}</th>
                     <th>{{ __('customers.index.town') }}</th>
                     <th>{{ __('customers.index.reach') }}</th>
-                    <th class="num">{{ __('customers.index.orders') }}</th>
-                    <th>{{ __('customers.index.last_order') }}</th>
-                    <th class="num">{{ __('customers.index.open') }}</th>
                 </tr>
             </thead>
             <tbody>
                 @foreach ($page as $one)
-                    @php $record = $records[$one->id] ?? null; @endphp
                     <tr>
                         <td class="font-semibold"><a href="{{ route('customers.show', $one) }}">{{ $one->name }}</a></td>
                         <td>{{ $one->invoiceAddress()->city }}</td>
                         <td>{{ $one->email }} @if ($one->phone !== '')<span class="text-soft tabular-nums">{{ $one->phone }}</span>@endif</td>
-                        <td class="num">{{ $record->orders ?? 0 }}</td>
-                        <td class="whitespace-nowrap tabular-nums">{{ $record ? Dates::dateYear($record->last) : '' }}</td>
-                        <td class="num">{{ isset($open[$one->id]) ? $m($open[$one->id]) : '' }}</td>
                     </tr>
                 @endforeach
             </tbody>
