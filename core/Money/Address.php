@@ -51,12 +51,6 @@ final readonly class Address
         return implode('', $this->parts()) === '';
     }
 
-    /** Enough of it that a letter arrives, and an invoice is one. */
-    public function isWhole(): bool
-    {
-        return $this->street !== '' && $this->city !== '' && $this->country !== '';
-    }
-
     /**
      * As it stands on a letter.
      *

@@ -22,14 +22,11 @@ final class AddressTest extends TestCase
     }
 
     #[Test]
-    public function it_is_whole_with_street_town_and_country(): void
+    public function it_is_empty_only_where_no_part_is_known(): void
     {
-        self::assertTrue(Address::of([])->isEmpty());
-        $parts = ['street' => 'Pier Road 1', 'city' => 'Ullenmere', 'country' => 'PL'];
-        self::assertTrue(Address::of($parts)->isWhole());
-        foreach (array_keys($parts) as $part) {
-            self::assertFalse(Address::of([...$parts, $part => ''])->isWhole(), $part);
-            self::assertFalse(Address::of([...$parts, $part => ''])->isEmpty());
+        self::assertTrue(Address::of(['street' => ' ', 'x' => 'y'])->isEmpty());
+        foreach (Address::PARTS as $part) {
+            self::assertFalse(Address::of([$part => 'PL'])->isEmpty(), $part);
         }
     }
 }
