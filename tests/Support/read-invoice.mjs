@@ -1,8 +1,9 @@
 // Reads an electronic invoice (UBL) with two readers that are not ours: the one holds it against its own model of the norm and
 // writes it as CII, the other holds that against the schema of its syntax. Says what they find, one line each; nothing is right.
+// Where a paper (PDF) is named too, the invoice inside it is held against both: it has to say what the first reader made of it.
 import { readFileSync } from 'node:fs'
 import * as first from '@e-invoice-eu/core'
-import { Profile, validateXsd } from '@stackforge-eu/factur-x'
+import { extractXml, Profile, validateXsd } from '@stackforge-eu/factur-x'
 import { convert } from 'xmlbuilder2'
 
 const schema = first.invoiceSchema
@@ -32,6 +33,25 @@ const read = (value, part, path) => {
     return all
 }
 
+/** What an XML document says, a line for each of its ends, amounts as numbers. */
+const said = (xml) => {
+    const lines = []
+    const walk = (value, path) => {
+        if (value === null || typeof value !== 'object') {
+            const plain = String(value)
+            lines.push(`${path} ${/^-?\d+\.\d+$/.test(plain) ? Number(plain) : plain}`)
+            return
+        }
+        for (const [key, inner] of Object.entries(value).filter(([key]) => !key.startsWith('@xmlns'))) {
+            for (const one of Array.isArray(inner) ? inner : [inner]) {
+                walk(one, `${path}/${key}`)
+            }
+        }
+    }
+    walk(convert(xml, { format: 'object' }), '')
+    return lines
+}
+
 const { Invoice } = convert(readFileSync(0, 'utf8'), { format: 'object' })
 const invoice = { 'ubl:Invoice': read(Invoice, schema.properties['ubl:Invoice'], '') }
 const quiet = { log() {}, warn() {}, error() {} }
@@ -42,6 +62,19 @@ try {
     const { valid, errors } = await validateXsd(String(cii), Profile.EN16931)
     if (!valid) {
         console.log(JSON.stringify(errors))
+    }
+    if (process.argv[2]) {
+        const { xml } = await extractXml(readFileSync(process.argv[2]))
+        const inside = await validateXsd(xml, Profile.EN16931)
+        if (!inside.valid) {
+            console.log(JSON.stringify(inside.errors))
+        }
+        // Where its schema lies, and the process of a network that nobody asked for: the first reader adds both by itself.
+        const own = /@xsi:schemaLocation|BusinessProcessSpecified/
+        const [made, theirs] = [said(xml), said(String(cii)).filter((line) => !own.test(line))]
+        for (const line of [...made.filter((one) => !theirs.includes(one)), ...theirs.filter((one) => !made.includes(one))]) {
+            console.log(`${made.includes(line) ? 'only inside' : 'missing inside'}: ${line}`)
+        }
     }
 } catch (error) {
     console.log(`${error.message} ${JSON.stringify(error.errors ?? '')}`)

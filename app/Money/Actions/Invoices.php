@@ -7,7 +7,9 @@ namespace App\Money\Actions;
 use App\Foundation\Database\Transaction;
 use App\Foundation\ShopProfile;
 use App\Money\Models\Invoice;
+use App\Money\Models\KeptPaper;
 use App\Money\OrderMoney;
+use App\Money\Papers\InvoicePaper;
 use App\Money\Papers\PaperRows;
 use App\Orders\Models\Customer;
 use App\Orders\Models\HandOver;
@@ -23,7 +25,7 @@ use Hakama\Money\Tax;
 /** Writes invoices: each with the next number, none is ever taken away, a wrong one is credited. */
 final readonly class Invoices
 {
-    public function __construct(private House $house, private ShopProfile $premises) {}
+    public function __construct(private House $house, private ShopProfile $premises, private InvoicePaper $paper) {}
 
     private const FIRST = 1;
 
@@ -133,6 +135,7 @@ final readonly class Invoices
             'who' => mb_substr($who, 0, 40),
             'issued_at' => $now,
         ]);
+        KeptPaper::keep($invoice, $this->paper->pdf($invoice->load('order.customer')));
         ChangeLog::note(
             Change::ORDER,
             (string) $order->number,

@@ -43,9 +43,15 @@ final class PaperPdf
     {
         $pdf = new self($paper);
         $pdf->head();
+        $pdf->pdf->group('Table');
+        $pdf->columns();
         $pdf->rows();
+        $pdf->pdf->endGroup();
         $pdf->sum();
         $pdf->below();
+        if ($paper->bill !== null) {
+            FacturX::into($pdf->pdf, $paper->bill);
+        }
 
         return $pdf->pdf->bytes();
     }
@@ -106,18 +112,24 @@ final class PaperPdf
         }
         $this->y = max(92.0, $under + 10, $y + 10);
         $this->pdf->font(15, true);
-        $this->pdf->text(self::LEFT, $this->y, $this->paper->heading);
+        $this->pdf->text(self::LEFT, $this->y, $this->paper->heading, 'H1');
         $this->y += 11;
-        $this->columns();
     }
 
     private function columns(): void
     {
         $this->pdf->font(9);
-        $this->pdf->text(self::LEFT, $this->y, __('money.paper_pdf.what'));
-        $this->pdf->textTo(130, $this->y, __('money.paper_pdf.quantity'));
-        $this->pdf->textTo(160, $this->y, __('money.paper_pdf.unit_price'));
-        $this->pdf->textTo($this->right, $this->y, __('money.paper_pdf.amount', ['currency' => $this->paper->currency]));
+        $this->pdf->group('TR');
+        $this->pdf->text(self::LEFT, $this->y, __('money.paper_pdf.what'), 'TH');
+        $this->pdf->textTo(130, $this->y, __('money.paper_pdf.quantity'), 'TH');
+        $this->pdf->textTo(160, $this->y, __('money.paper_pdf.unit_price'), 'TH');
+        $this->pdf->textTo(
+            $this->right,
+            $this->y,
+            __('money.paper_pdf.amount', ['currency' => $this->paper->currency]),
+            'TH',
+        );
+        $this->pdf->endGroup();
         $this->pdf->line(self::LEFT, $this->y + 2, $this->right, $this->y + 2);
         $this->y += 7.5;
     }
@@ -128,18 +140,23 @@ final class PaperPdf
             $this->pdf->font(10.5);
             $lines = $this->wrapped($row['text'], 96.0);
             if ($this->y + count($lines) * self::LINE > $this->bottom) {
+                $this->pdf->endGroup();
                 $this->page();
+                $this->pdf->group('Table');
                 $this->columns();
                 $this->pdf->font(10.5);
             }
-            if ($row['pieces'] > 0) {
-                $this->pdf->textTo(130, $this->y, (string) $row['pieces']);
-                $this->pdf->textTo(160, $this->y, self::each($row['cents'], $row['pieces']));
-            }
-            $this->pdf->textTo($this->right, $this->y, self::amount($row['cents']));
+            $this->pdf->group('TR');
+            $this->pdf->group('TD');
             foreach ($lines as $i => $line) {
                 $this->pdf->text(self::LEFT, $this->y + $i * self::LINE, $line);
             }
+            $this->pdf->endGroup();
+            $counts = $row['pieces'] > 0;
+            $this->pdf->textTo(130, $this->y, $counts ? (string) $row['pieces'] : '', 'TD');
+            $this->pdf->textTo(160, $this->y, $counts ? self::each($row['cents'], $row['pieces']) : '', 'TD');
+            $this->pdf->textTo($this->right, $this->y, self::amount($row['cents']), 'TD');
+            $this->pdf->endGroup();
             $this->y += self::ROW + (count($lines) - 1) * self::LINE;
         }
     }

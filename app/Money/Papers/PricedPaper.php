@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Money\Papers;
 
+use Hakama\Money\Bill\Bill;
 use Hakama\Money\Letterhead;
 use Hakama\Money\Tax;
 
@@ -15,6 +16,7 @@ final readonly class PricedPaper
      * @param list<array{string, string}>                        $facts what is looked for first, with its name
      * @param list<array{text: string, pieces: int, cents: int}> $rows
      * @param list<string>                                       $below sentences under the sum
+     * @param Bill|null                                          $bill  that lies inside, for a program to read
      */
     public function __construct(
         public Letterhead $from,
@@ -26,5 +28,6 @@ final readonly class PricedPaper
         public string $currency,
         public array $below = [],
         public ?Tax $tax = null,
+        public ?Bill $bill = null,
     ) {}
 }

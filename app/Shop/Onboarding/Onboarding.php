@@ -41,6 +41,7 @@ final class Onboarding
         'expected_goods',
         'finishings',
         'payments',
+        'kept_papers',
         'invoices',
         'hand_overs',
         'machine_readings',

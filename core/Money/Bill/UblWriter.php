@@ -5,34 +5,26 @@ declare(strict_types=1);
 namespace Hakama\Money\Bill;
 
 use Hakama\Money\Address;
-use Hakama\Money\Amount;
 use Hakama\Money\Party;
-use XMLWriter;
 
 /** A bill as UBL 2.1 in the shape of EN 16931, its elements in the order that the schema asks for. */
 final readonly class UblWriter
 {
     public const CUSTOMIZATION = 'urn:cen.eu:en16931:2017';
     private const NAMESPACE = 'urn:oasis:names:specification:ubl:schema:xsd:';
-    /** Codes of UNTDID 1001 and 4461, and of UN/ECE 20 for one piece. */
-    private const INVOICE = '380';
-    private const CREDIT = '381';
-    private const CREDIT_TRANSFER = '30';
-    private const NOT_SAID = '1';
-    /** An electronic address that is one of e-mail. */
-    private const BY_MAIL = 'EM';
-    private const PIECE = 'C62';
-    private const SCHEME = 'VAT';
-    private const NO_SIGN = '/[^\x{9}\x{A}\x{D}\x{20}-\x{D7FF}\x{E000}-\x{FFFD}\x{10000}-\x{10FFFF}]/u';
 
-    private XMLWriter $xml;
+    private BillXml $xml;
     private bool $isCredit;
 
     private function __construct(private Bill $bill)
     {
-        $this->xml = new XMLWriter();
-        $this->xml->openMemory();
         $this->isCredit = $bill->credits !== null;
+        $root = $this->isCredit ? 'CreditNote' : 'Invoice';
+        $this->xml = new BillXml($root, [
+            '' => self::NAMESPACE."{$root}-2",
+            'cac' => self::NAMESPACE.'CommonAggregateComponents-2',
+            'cbc' => self::NAMESPACE.'CommonBasicComponents-2',
+        ]);
     }
 
     public static function write(Bill $bill): string
@@ -40,17 +32,11 @@ final readonly class UblWriter
         $writer = new self($bill);
         $writer->document();
 
-        return $writer->xml->outputMemory();
+        return $writer->xml->written();
     }
 
     private function document(): void
     {
-        $root = $this->isCredit ? 'CreditNote' : 'Invoice';
-        $this->xml->startDocument('1.0', 'UTF-8');
-        $this->xml->setIndent(true);
-        $this->xml->startElementNs(null, $root, self::NAMESPACE."{$root}-2");
-        $this->xml->writeAttribute('xmlns:cac', self::NAMESPACE.'CommonAggregateComponents-2');
-        $this->xml->writeAttribute('xmlns:cbc', self::NAMESPACE.'CommonBasicComponents-2');
         $this->head();
         $this->party('AccountingSupplierParty', $this->bill->seller->party, true);
         $this->party('AccountingCustomerParty', $this->bill->buyer, false);
@@ -66,8 +52,6 @@ final readonly class UblWriter
         foreach ($this->bill->rows as $i => $row) {
             $this->row($i + 1, $row);
         }
-        $this->xml->endElement();
-        $this->xml->endDocument();
     }
 
     private function head(): void
@@ -80,8 +64,8 @@ final readonly class UblWriter
             $this->say('DueDate', $bill->due);
         }
         $this->isCredit
-            ? $this->say('CreditNoteTypeCode', self::CREDIT)
-            : $this->say('InvoiceTypeCode', self::INVOICE);
+            ? $this->say('CreditNoteTypeCode', BillXml::CREDIT)
+            : $this->say('InvoiceTypeCode', BillXml::INVOICE);
         $this->say('DocumentCurrencyCode', $bill->currency);
         $this->within('OrderReference', $bill->order !== '', fn() => $this->say('ID', $bill->order));
         $this->within('BillingReference', $this->isCredit, function () use ($bill): void {
@@ -101,12 +85,12 @@ final readonly class UblWriter
         $isVat = preg_match('/^[A-Z]{2}/', $number) === 1;
         $registration = $sells ? $this->bill->seller->registration : '';
         $isKnownByNumber = $sells && ! $isVat && $registration === '' && $number !== '';
-        $this->say('EndpointID', $party->email, ['schemeID' => self::BY_MAIL]);
+        $this->say('EndpointID', $party->email, ['schemeID' => BillXml::BY_MAIL]);
         $this->within('PartyIdentification', $isKnownByNumber, fn() => $this->say('ID', $number));
         $this->within('PostalAddress', true, fn() => $this->address($party->address));
         $this->within('PartyTaxScheme', $number !== '' && ($sells || $isVat), function () use ($number, $isVat): void {
             $this->say('CompanyID', $number);
-            $this->within('TaxScheme', true, fn() => $this->say('ID', $isVat ? self::SCHEME : 'TAX'));
+            $this->within('TaxScheme', true, fn() => $this->say('ID', $isVat ? BillXml::SCHEME : 'TAX'));
         });
         $this->within('PartyLegalEntity', true, function () use ($party, $registration): void {
             $this->say('RegistrationName', $party->name);
@@ -132,7 +116,7 @@ final readonly class UblWriter
     {
         $seller = $this->bill->seller;
         $this->within('PaymentMeans', true, function () use ($seller): void {
-            $this->say('PaymentMeansCode', $seller->iban === '' ? self::NOT_SAID : self::CREDIT_TRANSFER);
+            $this->say('PaymentMeansCode', $seller->iban === '' ? BillXml::NOT_SAID : BillXml::CREDIT_TRANSFER);
             $this->say('PaymentID', $this->bill->number);
             $this->within('PayeeFinancialAccount', $seller->iban !== '', function () use ($seller): void {
                 $this->say('ID', $seller->iban);
@@ -181,7 +165,7 @@ final readonly class UblWriter
         if ($category !== 'S') {
             $this->say('TaxExemptionReason', $reason);
         }
-        $this->within('TaxScheme', true, fn() => $this->say('ID', self::SCHEME));
+        $this->within('TaxScheme', true, fn() => $this->say('ID', BillXml::SCHEME));
     }
 
     private function totals(): void
@@ -207,7 +191,7 @@ final readonly class UblWriter
         $this->within($this->isCredit ? 'CreditNoteLine' : 'InvoiceLine', true, function () use ($number, $row): void {
             $this->say('ID', (string) $number);
             $quantity = $this->isCredit ? 'CreditedQuantity' : 'InvoicedQuantity';
-            $this->say($quantity, (string) $row->quantity, ['unitCode' => self::PIECE]);
+            $this->say($quantity, (string) $row->quantity, ['unitCode' => BillXml::PIECE]);
             $this->amount('LineExtensionAmount', $row->cents);
             $this->within('Item', true, function () use ($row): void {
                 $this->say('Name', $row->text);
@@ -216,7 +200,7 @@ final readonly class UblWriter
                     if ($this->bill->category() !== 'O') {
                         $this->say('Percent', (string) round($this->bill->tax->percent, 2));
                     }
-                    $this->within('TaxScheme', true, fn() => $this->say('ID', self::SCHEME));
+                    $this->within('TaxScheme', true, fn() => $this->say('ID', BillXml::SCHEME));
                 });
             });
             // What does not divide is the price of all of them: so the line comes to what it says, to the cent.
@@ -224,7 +208,7 @@ final readonly class UblWriter
             $this->within('Price', true, function () use ($row, $divides): void {
                 $this->amount('PriceAmount', $divides ? intdiv($row->cents, $row->quantity) : $row->cents);
                 if (! $divides) {
-                    $this->say('BaseQuantity', (string) $row->quantity, ['unitCode' => self::PIECE]);
+                    $this->say('BaseQuantity', (string) $row->quantity, ['unitCode' => BillXml::PIECE]);
                 }
             });
         });
@@ -232,31 +216,18 @@ final readonly class UblWriter
 
     private function amount(string $name, int $cents): void
     {
-        $this->say($name, Amount::plain($cents), ['currencyID' => $this->bill->currency]);
+        $this->xml->amount("cbc:{$name}", $cents, $this->bill->currency);
     }
 
     /** @param array<string, string> $with attributes */
     private function say(string $name, string $value, array $with = []): void
     {
-        if ($value === '') {
-            return;
-        }
-        $this->xml->startElement("cbc:{$name}");
-        foreach ($with as $attribute => $of) {
-            $this->xml->writeAttribute($attribute, $of);
-        }
-        // What XML has no sign for is left out.
-        $this->xml->text((string) preg_replace(self::NO_SIGN, '', $value));
-        $this->xml->endElement();
+        $this->xml->say("cbc:{$name}", $value, $with);
     }
 
     /** @param callable(): mixed $what */
     private function within(string $name, bool $isThere, callable $what): void
     {
-        if ($isThere) {
-            $this->xml->startElement("cac:{$name}");
-            $what();
-            $this->xml->endElement();
-        }
+        $this->xml->within("cac:{$name}", $isThere, $what);
     }
 }

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Tests\Feature\Money;
 
 use App\Money\Models\Invoice;
+use App\Money\Models\KeptPaper;
 use Illuminate\Support\Facades\Artisan;
 use Illuminate\Support\Str;
 use PHPUnit\Framework\Attributes\Test;
@@ -40,6 +41,27 @@ final class EInvoiceTest extends FeatureTestCase
         self::assertStringContainsString('<CreditNote', $back);
         self::assertStringContainsString(">{$paid}</cbc:PayableAmount>", $back);
         self::assertSame(['valid' => true, 'findings' => []], $this->checked($back));
+    }
+
+    /** The XML inside the paper, held against what the first reader makes of the other syntax and against the schema. */
+    #[Test, TestWith(['0', 0]), TestWith(['19', 5])]
+    public function the_paper_holds_the_same_invoice_for_a_program(string $percent, float $discount): void
+    {
+        $this->put('/shop/rules', ['tax_percent' => $percent]);
+        app()->forgetScopedInstances();
+        $invoice = $this->invoice($discount);
+        $invoice->update(['supplied_on' => '2026-12-01']);
+        KeptPaper::query()->delete();
+        $pdf = (string) $this->get("/books/invoices/{$invoice->number}")->assertOk()->getContent();
+        $file = (string) tempnam(sys_get_temp_dir(), 'paper');
+        file_put_contents($file, $pdf);
+        $xml = (string) $this->get("/books/invoices/{$invoice->number}/xml")->assertOk()->getContent();
+        self::assertSame('', (new Process(
+            ['node', base_path('tests/Support/read-invoice.mjs'), $file],
+            base_path(),
+            input: $xml,
+        ))->mustRun()->getOutput());
+        unlink($file);
     }
 
     #[Test]

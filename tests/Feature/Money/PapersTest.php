@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Tests\Feature\Money;
 
 use App\Money\Models\Invoice;
+use App\Money\Models\KeptPaper;
 use App\Money\Papers\PaperPdf;
 use App\Orders\Models\Order;
 use Carbon\CarbonImmutable;
@@ -110,6 +111,8 @@ final class PapersTest extends FeatureTestCase
             'text' => "Row {$i} ".str_repeat('embroidered left and right ', 1 + $i % 5), 'pieces' => 3, 'cents' => 100,
         ], range(1, 60));
         $invoice->update(['rows' => $rows, 'cents' => 6000]);
+        // As from before papers were kept.
+        KeptPaper::query()->delete();
         $pdf = (string) $this->get("/books/invoices/{$invoice->number}")->getContent();
         $pages = ReadsPdf::pages($pdf);
         self::assertGreaterThan(2, $pages);
