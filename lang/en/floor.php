@@ -439,7 +439,7 @@ return [
         'that_code_is_not_valid_or' => 'That code is not valid, or has expired. Get a new one under Shop, Machines.',
     ],
     'print_tags' => [
-        'print_labels_on_a_sheet_or' => 'Print labels on a sheet or a roll.',
+        'print_labels_on_a_sheet_or' => 'Choose what the labels are printed on.',
         'choose_labels_per_piece_or_per' => 'Choose labels per piece or per bundle.',
     ],
     'put_right' => [

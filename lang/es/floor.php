@@ -439,7 +439,7 @@ return [
         'that_code_is_not_valid_or' => 'Ese código no vale o ha caducado. Pide uno nuevo en Taller, Máquinas.',
     ],
     'print_tags' => [
-        'print_labels_on_a_sheet_or' => 'Imprime las etiquetas en hoja o en rollo.',
+        'print_labels_on_a_sheet_or' => 'Elige en qué se imprimen las etiquetas.',
         'choose_labels_per_piece_or_per' => 'Elige etiquetas por pieza o por paquete.',
     ],
     'put_right' => [

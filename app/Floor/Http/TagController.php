@@ -29,7 +29,7 @@ final class TagController
     {
         return view('orders.tags', [
             'order' => $order,
-            'roll' => $request->isRoll(),
+            'stock' => $request->stock(),
             'byBundle' => $request->isByBundle(),
             'labels' => self::of($request, $order),
         ]);
@@ -37,9 +37,14 @@ final class TagController
 
     public function pdf(PrintTags $request, Order $order): Response
     {
-        return Download::pdf(LabelsPdf::of(self::of($request, $order), $request->isRoll(), __('floor.tag_controller.labels', [
-            'number' => $order->number,
-        ])), "labels-{$order->number}");
+        return Download::pdf(
+            LabelsPdf::of(
+                self::of($request, $order),
+                $request->stock(),
+                __('floor.tag_controller.labels', ['number' => $order->number]),
+            ),
+            "labels-{$order->number}",
+        );
     }
 
     /** @return list<Label> */

@@ -6,44 +6,45 @@ namespace App\Floor\Labels;
 
 use App\Foundation\Formats\Pdf;
 use App\Foundation\Words\Languages;
+use Hakama\Floor\LabelStock;
 use TCPDF2DBarcode;
 
-/** Labels to print: three beside each other on a sheet, or one a page of a roll of 62 mm. */
+/**
+ * Labels to print. Codes are drawn so that their squares fall on whole dots of printers with 150, 200, 300 and 600
+ * dots an inch,
+ * with the four squares of white around them that a reader looks for; words are not cut.
+ */
 final class LabelsPdf
 {
-    private const COLUMNS = 3;
-    private const ROWS = 8;
-    private const MARGIN_MM = 10.0;
-    private const ROLL = [62.0, 32.0];
-    private const CODE_MM = 22.0;
+    /** A fiftieth of an inch is 3, 4, 6 and 12 whole dots. Where a label has no room for that, half of it. */
+    private const STEP_MM = 25.4 / 50;
+    private const QUIET = 4;
     private const LINE_MM = 3.8;
+    private const BETWEEN_MM = 2.0;
+    private const SMALLEST = 5.0;
+    /** A label of this height is set as small as letters are read well; a higher one larger. */
+    private const LOW_MM = 32.0;
+    private const LARGEST = 1.6;
 
     /** @param list<Label> $labels */
-    public static function of(array $labels, bool $onRoll, string $title): string
+    public static function of(array $labels, LabelStock $stock, string $title): string
     {
         $paper = Languages::paper();
-        $sheet = [$paper->widthMm(), $paper->heightMm()];
-        $pdf = Pdf::sized(...[...$onRoll ? self::ROLL : $sheet, $title]);
+        [$pageWidth, $pageHeight] = $stock->pageMm() ?? [$paper->widthMm(), $paper->heightMm()];
+        [$columns, $rows] = $stock->grid();
+        $margin = $stock->marginMm();
+        [$width, $height] = [($pageWidth - 2 * $margin) / $columns, ($pageHeight - 2 * $margin) / $rows];
+        $pdf = Pdf::sized($pageWidth, $pageHeight, $title);
         foreach ($labels as $i => $label) {
-            if ($onRoll) {
-                $pdf->page();
-                self::label($pdf, $label, 0.0, 0.0, ...self::ROLL);
-                continue;
-            }
-            $place = $i % (self::COLUMNS * self::ROWS);
+            $place = $i % ($columns * $rows);
             if ($place === 0) {
                 $pdf->page();
             }
-            [$width, $height] = [
-                ($sheet[0] - 2 * self::MARGIN_MM) / self::COLUMNS,
-                ($sheet[1] - 2 * self::MARGIN_MM) / self::ROWS,
-            ];
-            [$x, $y] = [
-                self::MARGIN_MM + ($place % self::COLUMNS) * $width,
-                self::MARGIN_MM + intdiv($place, self::COLUMNS) * $height,
-            ];
-            $pdf->pen(200, 0.2);
-            $pdf->rectangle($x, $y, $width, $height);
+            [$x, $y] = [$margin + ($place % $columns) * $width, $margin + intdiv($place, $columns) * $height];
+            if (! $stock->isRoll()) {
+                $pdf->pen(200, 0.2);
+                $pdf->rectangle($x, $y, $width, $height);
+            }
             self::label($pdf, $label, $x, $y, $width, $height);
         }
         if ($labels === []) {
@@ -55,36 +56,80 @@ final class LabelsPdf
 
     private static function label(Pdf $pdf, Label $label, float $x, float $y, float $width, float $height): void
     {
-        $top = $y + ($height - self::CODE_MM) / 2;
-        self::code($pdf, $label->address, $x + 3, $top);
-        $left = $x + self::CODE_MM + 6;
-        $line = $top + 3;
-        $write = static function (string $text, bool $bold, float $size) use ($pdf, $left, $x, $width, &$line): void {
-            $pdf->font($size, $bold);
-            while ($text !== '' && $pdf->widthOf($text) > $x + $width - $left - 1) {
-                $text = mb_substr($text, 0, -1);
-            }
+        $side = self::code($pdf, $label->address, $x, $y, $width, $height);
+        $left = $x + $side;
+        $room = $width - $side - self::BETWEEN_MM;
+        $scale = max(1.0, min(self::LARGEST, $height / self::LOW_MM));
+        $lines = [
+            ...self::fitted($pdf, $label->code, 9 * $scale, true, $room),
+            ...array_merge(...array_map(
+                static fn(string $text): array => self::fitted($pdf, $text, 7 * $scale, false, $room),
+                $label->lines,
+            )),
+            ...self::fitted($pdf, $label->what, 9 * $scale, true, $room),
+        ];
+        // More lines than fit stand closer, not beyond the edge.
+        $step = min($scale * self::LINE_MM, ($height - self::BETWEEN_MM) / count($lines));
+        $line = $y + ($height - count($lines) * $step) / 2 + 0.75 * $step;
+        foreach ($lines as [$text, $size, $bold]) {
+            $pdf->font($size * $step / ($scale * self::LINE_MM), $bold);
             $pdf->text($left, $line, $text);
-            $line += self::LINE_MM;
-        };
-        $write($label->code, true, 9);
-        foreach ($label->lines as $text) {
-            $write($text, false, 7);
+            $line += $step;
         }
-        $write($label->what, true, 9);
     }
 
-    /** Its dark squares, each row of neighbours as one bar, so that no hairline shows between them. */
-    private static function code(Pdf $pdf, string $address, float $x, float $y): void
+    /**
+     * Broken between words; a word that is wider than the label stands smaller.
+     *
+     * @return non-empty-list<array{string, float, bool}>
+     */
+    private static function fitted(Pdf $pdf, string $text, float $size, bool $bold, float $room): array
+    {
+        $lines = [['', $size, $bold]];
+        foreach (explode(' ', $text) as $word) {
+            $pdf->font($size, $bold);
+            $last = count($lines) - 1;
+            $longer = ltrim("{$lines[$last][0]} {$word}");
+            if ($pdf->widthOf($longer) <= $room) {
+                $lines[$last][0] = $longer;
+                continue;
+            }
+            $small = max(self::SMALLEST, min($size, $size * $room / max(0.1, $pdf->widthOf($word))));
+            $fits = [$word, $small, $bold];
+            $lines[$last][0] === '' ? ($lines[$last] = $fits) : ($lines[] = $fits);
+        }
+
+        return $lines;
+    }
+
+    /**
+     * Its dark squares, each row of neighbours as one bar, so that no hairline shows between them.
+     *
+     * @return float mm that it takes from the left, its white edge with it
+     */
+    private static function code(Pdf $pdf, string $address, float $x, float $y, float $width, float $height): float
     {
         $matrix = (new TCPDF2DBarcode($address, 'QRCODE,M'))->getBarcodeArray();
         assert(is_array($matrix) && is_array($matrix['bcode']));
-        $side = self::CODE_MM / count($matrix['bcode']);
+        $count = count($matrix['bcode']) + 2 * self::QUIET;
+        $room = min($height, $width / 2);
+        $steps = intdiv((int) floor($room / self::STEP_MM), $count);
+        $square = $steps > 0 ? $steps * self::STEP_MM : self::STEP_MM / 2;
+        $side = $count * $square;
+        $left = self::onDots($x + self::QUIET * $square);
+        $top = self::onDots($y + ($height - $side) / 2 + self::QUIET * $square);
         foreach (array_values($matrix['bcode']) as $row => $cells) {
             preg_match_all('/1+/', implode('', $cells), $bars, PREG_OFFSET_CAPTURE);
             foreach ($bars[0] as [$bar, $from]) {
-                $pdf->area($x + $from * $side, $y + $row * $side, strlen($bar) * $side, $side);
+                $pdf->area($left + $from * $square, $top + $row * $square, strlen($bar) * $square, $square);
             }
         }
+
+        return $side + self::STEP_MM;
+    }
+
+    private static function onDots(float $mm): float
+    {
+        return ceil($mm / self::STEP_MM) * self::STEP_MM;
     }
 }

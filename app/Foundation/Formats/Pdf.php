@@ -7,7 +7,8 @@ namespace App\Foundation\Formats;
 use App\Foundation\Words\Languages;
 
 /**
- * A paper to print, PDF/A-3: lines, areas and words at their real size. Measured in mm from the upper left corner, words by
+ * A paper to print, PDF/A-3: lines, areas and words at their real size. Measured in mm from the upper left corner,
+ * words by
  * the left end of their base line; greys from 0, black, to 255. Letters are embedded, of any language a typeface has.
  */
 final class Pdf

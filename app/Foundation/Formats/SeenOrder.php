@@ -30,7 +30,8 @@ final class SeenOrder
             return self::points($signs);
         }
         $strong = array_map(self::strong(...), $signs);
-        $base = array_values(array_filter($strong, static fn(?string $one): bool => in_array($one, ['L', 'R'], true)))[0];
+        $letters = array_filter($strong, static fn(?string $one): bool => in_array($one, ['L', 'R'], true));
+        $base = array_values($letters)[0];
         [$ways, $runs] = [self::resolved($strong, $base), []];
         for ($from = 0; $from < count($ways); $from = $to) {
             $to = $from + 1;

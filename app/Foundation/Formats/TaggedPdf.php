@@ -7,7 +7,8 @@ namespace App\Foundation\Formats;
 use Dompdf\Cpdf;
 
 /**
- * A PDF/A-3 whose contents say what they are: headings, paragraphs, rows and cells of tables in reading order, and what is
+ * A PDF/A-3 whose contents say what they are: headings, paragraphs, rows and cells of tables in reading order, and
+ * what is
  * there to be seen only. Conformance level A of ISO 19005-3; the structure is that of ISO 32000-1, 14.7 and 14.8.
  */
 final class TaggedPdf extends Cpdf
@@ -32,7 +33,8 @@ final class TaggedPdf extends Cpdf
     /** A table, or a row of one: what is marked until `endGroup` is in it. */
     public function group(string $tag): void
     {
-        $this->elements[] = ['tag' => $tag, 'in' => $this->innermost(), 'page' => (int) $this->currentPage, 'mark' => null];
+        $page = (int) $this->currentPage;
+        $this->elements[] = ['tag' => $tag, 'in' => $this->innermost(), 'page' => $page, 'mark' => null];
         $this->open[] = count($this->elements) - 1;
     }
 
@@ -145,7 +147,8 @@ final class TaggedPdf extends Cpdf
         foreach ($this->elements as $i => $element) {
             $in = $element['in'] === null ? $document : $first + $element['in'];
             $holds = $element['mark'] ?? '['.self::broken($children[$i] ?? []).']';
-            $this->object("<< /Type /StructElem /S /{$element['tag']} /P {$in} 0 R /Pg {$element['page']} 0 R /K {$holds} >>");
+            $at = "/P {$in} 0 R /Pg {$element['page']} 0 R";
+            $this->object("<< /Type /StructElem /S /{$element['tag']} {$at} /K {$holds} >>");
         }
     }
 

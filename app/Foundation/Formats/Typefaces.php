@@ -11,7 +11,8 @@ use Normalizer;
 use RuntimeException;
 
 /**
- * Which letters of a text are set in which typeface: the program's own where it has them, another for other alphabets, a third
+ * Which letters of a text are set in which typeface: the program's own where it has them, another for other
+ * alphabets, a third
  * for Chinese, Japanese and Korean. Arabic and Hebrew come out shaped and in the order they are seen in.
  */
 final class Typefaces

@@ -8,7 +8,9 @@ use App\Foundation\Formats\Pdf;
 use Hakama\Money\Bill\Bill;
 use Hakama\Money\Bill\CiiWriter;
 
-/** Puts an invoice as a file into its own paper, under the name and with the words of Factur-X 1.0, profile EN 16931. */
+/**
+ * Puts an invoice as a file into its own paper, under the name and with the words of Factur-X 1.0, profile EN 16931.
+ */
 final class FacturX
 {
     public const FILE = 'factur-x.xml';

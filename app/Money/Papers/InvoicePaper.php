@@ -14,7 +14,9 @@ use Hakama\Money\Iban;
 use Hakama\Money\Letterhead;
 use Hakama\Money\Party;
 
-/** An invoice or a credit note in the customer's language: on paper, and for a program to read. Wants `order.customer`. */
+/**
+ * An invoice or a credit note in the customer's language: on paper, and for a program to read. Wants `order.customer`.
+ */
 final readonly class InvoicePaper
 {
     public function __construct(private ShopProfile $premises) {}

@@ -14,7 +14,8 @@ use Locale;
 
 /**
  * A paper as it is printed: the shop at the top, to whom it goes where a window envelope shows it, what is looked for
- * first beside that, the rows with quantity, unit price and amount, the sum with its tax, and where to pay at the foot of
+ * first beside that, the rows with quantity, unit price and amount, the sum with its tax, and where to pay at the
+ * foot of
  * every page.
  */
 final class PaperPdf

@@ -7,10 +7,14 @@ namespace Hakama\Money\Bill;
 use Hakama\Money\Amount;
 use XMLWriter;
 
-/** The elements of a bill as they are written in either syntax: what is empty is left out, what XML has no sign for too. */
+/**
+ * The elements of a bill as they are written in either syntax: what is empty is left out, what XML has no sign for too.
+ */
 final readonly class BillXml
 {
-    /** Codes of UNTDID 1001 and 4461, of UN/ECE 20 for one piece, and of an electronic address that is one of e-mail. */
+    /**
+     * Codes of UNTDID 1001 and 4461, of UN/ECE 20 for one piece, and of an electronic address that is one of e-mail.
+     */
     public const INVOICE = '380';
     public const CREDIT = '381';
     public const CREDIT_TRANSFER = '30';

@@ -8,7 +8,8 @@ use Hakama\Money\Address;
 use Hakama\Money\Party;
 
 /**
- * A bill as UN/CEFACT Cross Industry Invoice (D16B) in the shape of EN 16931, its elements in the order that the schema asks
+ * A bill as UN/CEFACT Cross Industry Invoice (D16B) in the shape of EN 16931, its elements in the order that the
+ * schema asks
  * for: the file that lies inside the printed invoice.
  */
 final readonly class CiiWriter

@@ -1,17 +1,26 @@
 <x-layout station="orders" :title="__('orders.tags.labels_order', ['number' => $order->number])">
     <x-slot:say>{{ __('orders.tags.labels_one_for_each', ['labels' => count($labels), 'value' => $byBundle ? __('orders.tags.bundle')
         : __('orders.tags.piece_until_handover')]) }}</x-slot:say>
-    <p class="noprint mb-4 flex flex-wrap gap-3"><button type="button" class="btn btn-main" data-print data-key="p">{{ __('orders.tags.print') }}
-            <kbd>p</kbd></button>
-        @php $by = $byBundle ? ['by' => 'bundle'] : []; @endphp
-        <a class="btn" href="{{ route('orders.labels', [$order, ...$by, ...$roll ? ['on' => 'roll'] : []]) }}"
-            data-key="d">{{ __('orders.tags.download_pdf') }} <kbd>d</kbd></a>
-        @if ($roll)
-            <a class="btn" href="{{ route('orders.tags', [$order, ...$by]) }}" data-key="s">{{ __('orders.tags.sheet') }} <kbd>s</kbd></a>
-        @else
-            <a class="btn" href="{{ route('orders.tags', [$order, 'on' => 'roll', ...$by]) }}" data-key="s">{{ __('orders.tags.roll_62_mm_wide') }}
-                <kbd>s</kbd></a>
+    @php $by = $byBundle ? ['by' => 'bundle'] : []; @endphp
+    <form method="get" action="{{ route('orders.tags', $order) }}" class="noprint mb-4 flex flex-wrap items-end gap-3">
+        @if ($byBundle)
+            <input type="hidden" name="by" value="bundle">
         @endif
+        <label class="field">{{ __('orders.tags.printed_on') }}
+            <select name="on" class="input">
+                @foreach (Hakama\Floor\LabelStock::cases() as $one)
+                    @php [$columns, $rows] = $one->grid(); [$width, $height] = $one->pageMm() ?? [0, 0]; @endphp
+                    <option value="{{ $one->value }}" @selected($one === $stock)>{{ $one->isRoll()
+                        ? __('orders.tags.roll_of', ['width' => (int) $width, 'height' => (int) $height])
+                        : __('orders.tags.sheet_of', ['columns' => $columns, 'rows' => $rows]) }}</option>
+                @endforeach
+            </select>
+        </label>
+        <button type="submit" class="btn" data-key="s">{{ __('orders.tags.show') }} <kbd>s</kbd></button>
+    </form>
+    <p class="noprint mb-4 flex flex-wrap gap-3">
+        <a class="btn btn-main" href="{{ route('orders.labels', [$order, ...$by, 'on' => $stock->value]) }}"
+            data-key="p">{{ __('orders.tags.print') }} <kbd>p</kbd></a>
         @if (! $byBundle)
             <a class="btn" href="{{ route('orders.tags', [$order, 'by' => 'bundle']) }}" data-key="n">{{ __('orders.tags.per_bundle') }}
                 <kbd>n</kbd></a>
@@ -30,7 +39,7 @@
             <x-field name="of" :label="__('orders.tags.bundle_loose_pieces_this_many_each')" value="10" inputmode="numeric" class="num"
                 box="w-72" /><button type="submit" class="btn" data-key="t">{{ __('orders.tags.make_bundles') }} <kbd>t</kbd></button></form>
     @endif
-    <div @class(['tags', 'tags-roll' => $roll])>
+    <div @class(['tags', 'tags-roll' => $stock->isRoll()])>
         @foreach ($labels as $label)
             <div class="tag">
                 <svg data-qr="{{ $label->address }}" role="img" aria-label="{{ $label->code }}"></svg>

@@ -11,10 +11,13 @@ use App\Orders\Models\Piece;
 use Hakama\Floor\Event;
 use Hakama\Floor\EventKind;
 use Hakama\Floor\FinishState;
+use Hakama\Floor\LabelStock;
 use Hakama\Floor\PieceState;
 use Hakama\Floor\Tag;
 use Illuminate\Support\Str;
 use PHPUnit\Framework\Attributes\Test;
+use PHPUnit\Framework\Attributes\TestWith;
+use Symfony\Component\Process\Process;
 use Tests\Feature\FeatureTestCase;
 use Tests\ReadsPdf;
 
@@ -52,6 +55,33 @@ final class TagsTest extends FeatureTestCase
         }
         $this->get("/orders/{$order->number}/labels.pdf?by=bundle")->assertOk();
         $this->get("/orders/{$order->number}/labels.pdf?on=stone")->assertSessionHasErrors('on');
+    }
+
+    /** Every code of a page, at the dots of every usual printer, by a reader that is not ours; and every word whole. */
+    #[Test]
+    #[TestWith([LabelStock::Sheet]), TestWith([LabelStock::SheetOfFourteen]), TestWith([LabelStock::SheetOfForty])]
+    #[TestWith([LabelStock::Roll]), TestWith([LabelStock::NarrowRoll]), TestWith([LabelStock::WideRoll])]
+    public function every_code_of_a_page_is_read_at_every_resolution(LabelStock $stock): void
+    {
+        $order = self::polos()->refresh();
+        $order->customer->update(['name' => 'Wolfeschlegelsteinhausenbergerdorff & Vandenboompartnership']);
+        config(['shop.address' => 'https://shop.somewhere-by-the-lake.example:8443']);
+        [$columns, $rows] = $stock->grid();
+        $codes = Piece::query()->where('order_id', $order->id)->orderBy('decoration_id')->orderBy('id')->limit($columns * $rows)->get()
+            ->map(static fn(Piece $piece): string => Tag::of($piece->id)->code())->sort()->values()->all();
+        $pdf = (string) $this->get("/orders/{$order->number}/labels.pdf?on={$stock->value}")->assertOk()->getContent();
+        // Printers for rolls have 203 dots as well, where the squares do not fall on whole ones.
+        foreach ([150, 200, 300, 600, ...$stock->isRoll() ? [203] : []] as $dots) {
+            $read = (new Process(
+                ['zbarimg', '--quiet', '--raw', '-Sdisable', '-Sqrcode.enable', 'png:-'],
+                input: ReadsPdf::picture($pdf, $dots),
+            ))->mustRun()->getOutput();
+            preg_match_all('~floor/tags/(\S+)~', $read, $found);
+            self::assertSame($codes, collect($found[1])->sort()->values()->all(), "at {$dots} dots an inch");
+        }
+        $text = ReadsPdf::text($pdf);
+        self::assertStringContainsString('Wolfeschlegelsteinhausenbergerdorff', $text);
+        self::assertStringContainsString('Vandenboompartnership', $text);
     }
 
     #[Test]

@@ -12,7 +12,10 @@ use Symfony\Component\Process\Process;
 use Tests\Feature\FeatureTestCase;
 use Tests\ReadsPdf;
 
-/** What is printed has its letters in it, of every alphabet, and says what its parts are; seen by readers that are not ours. */
+/**
+ * What is printed has its letters in it, of every alphabet, and says what its parts are; seen by readers that are not
+ * ours.
+ */
 final class PdfTest extends FeatureTestCase
 {
     private const NAMES = ['Żółć', 'Straße', '山田太郎', 'サンプル', '한국어', 'Ελληνικά', 'Привет', 'ქართული'];
@@ -101,7 +104,9 @@ final class PdfTest extends FeatureTestCase
         );
     }
 
-    /** Seen by another program: it puts letters back into the order they are stored in, and shapes back into letters. */
+    /**
+     * Seen by another program: it puts letters back into the order they are stored in, and shapes back into letters.
+     */
     #[Test]
     public function arabic_is_shaped_between_its_neighbours(): void
     {

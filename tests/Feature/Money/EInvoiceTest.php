@@ -43,7 +43,9 @@ final class EInvoiceTest extends FeatureTestCase
         self::assertSame(['valid' => true, 'findings' => []], $this->checked($back));
     }
 
-    /** The XML inside the paper, held against what the first reader makes of the other syntax and against the schema. */
+    /**
+     * The XML inside the paper, held against what the first reader makes of the other syntax and against the schema.
+     */
     #[Test, TestWith(['0', 0]), TestWith(['19', 5])]
     public function the_paper_holds_the_same_invoice_for_a_program(string $percent, float $discount): void
     {

@@ -4,7 +4,9 @@ declare(strict_types=1);
 
 namespace App\Floor\Http\Requests;
 
+use Hakama\Floor\LabelStock;
 use Illuminate\Foundation\Http\FormRequest;
+use Illuminate\Validation\Rule;
 
 /** On what labels are printed. */
 final class PrintTags extends FormRequest
@@ -12,7 +14,7 @@ final class PrintTags extends FormRequest
     /** @return array<string, mixed> */
     public function rules(): array
     {
-        return ['on' => ['nullable', 'in:sheet,roll'], 'by' => ['nullable', 'in:piece,bundle']];
+        return ['on' => ['nullable', Rule::enum(LabelStock::class)], 'by' => ['nullable', 'in:piece,bundle']];
     }
 
     /** @return array<string, string> */
@@ -29,8 +31,8 @@ final class PrintTags extends FormRequest
         return $this->string('by')->value() === 'bundle';
     }
 
-    public function isRoll(): bool
+    public function stock(): LabelStock
     {
-        return $this->string('on')->value() === 'roll';
+        return LabelStock::tryFrom($this->string('on')->value()) ?? LabelStock::Sheet;
     }
 }
