@@ -36,7 +36,8 @@ final readonly class Growth
             '/sign-in', '/orders', '/orders/new', '/orders/{order}', '/orders/{old}', '/orders/{order}/story',
             '/orders/{order}/money', '/orders/{order}/change', '/orders/{order}/lines/new', '/orders/{order}/tags',
             '/orders/{order}/count', '/orders/{order}/foresight', '/orders/names/{named}', '/orders/colours/{setup}',
-            '/orders/ask', '/orders/quotes', '/customers', '/customers/1', '/artwork', '/artwork/1', '/artwork/10/stops', '/artwork/2/make',
+            '/orders/ask', '/orders/quotes', '/orders/{order}/approvals', '/customers', '/customers/1',
+            '/artwork', '/artwork/1', '/artwork/10/stops', '/artwork/2/make',
             '/artwork/10/cloth', '/artwork/1/history', '/artwork/1/density', '/artwork/1/drawing.svg', '/setup',
             '/setup/{setup}', '/setup/{setup}/paper', '/setup/backing', '/setup/practice', '/setup/clamps', '/needles/M1',
             '/needles/walks', '/needles/M1/pins', '/needles/M1/care', '/needles/cards/{batch}', '/plan', '/plan?zoom=week', '/plan/days',
@@ -89,7 +90,8 @@ final readonly class Growth
     }
 
     /**
-     * Prints what each page took at each size, what grows faster than the logarithm of the book and what is over a limit.
+     * Prints what each page took at each size, what grows faster than the logarithm of the book and what is over a
+     * limit.
      *
      * @param list<array{size: int, pages: array<string, array<string, mixed>>}> $shops the smallest first
      *

@@ -18,8 +18,10 @@ use App\Foundation\Words\IcuTranslator;
 use App\Foundation\Words\Languages;
 use App\Foundation\Words\Words;
 use App\Money\Queries\CustomerAmounts;
+use App\Money\Queries\OrderPrice;
 use App\Money\Queries\ShopRates;
 use App\Orders\Actions\UndoOrder;
+use App\Orders\Approvals\SaidPrice;
 use App\Orders\OpenAmounts;
 use App\Orders\Queries\StationCounts;
 use App\People\Ability;
@@ -113,6 +115,7 @@ final class HakamaProvider extends ServiceProvider
         $this->app->scoped(CalendarBook::class);
         $this->app->scoped(PlanBoard::class);
         $this->app->bind(MaterialHolds::class, MaterialMissing::class);
+        $this->app->bind(SaidPrice::class, OrderPrice::class);
         $this->app->bind(OpenAmounts::class, CustomerAmounts::class);
         $this->app->scoped(ShopOdds::class);
         $this->app->scoped(StationCounts::class);
@@ -160,8 +163,8 @@ final class HakamaProvider extends ServiceProvider
         Languages::speak(ShopProfile::languageAtHand());
         Languages::live(ShopProfile::habitsAtHand());
         // Every form has a number of its own beside the token.
-        // Templates are indented for who reads them; a browser does not, and a chart is twice as long with it. One space
-        // is left: the end of a line is gone behind what PHP prints there, and words of one tag would grow together.
+        // Templates are indented for who reads them; a browser does not, and a chart is twice as long with it.
+        // One space is left: the end of a line is gone behind what PHP prints there, and words of one tag would grow together.
         Blade::prepareStringsForCompilationUsing(
             static fn(string $view): string => preg_replace('/^[ \t]+/m', ' ', $view) ?? $view,
         );

@@ -7,7 +7,10 @@ namespace Hakama\House;
 /** What an hour, a metre and a garment cost, and what is asked for them. */
 final class BooksFigures
 {
-    /** Rule => what it starts with, the least, the most, and whether it is money, kept in cents. Its words stand in lang/, under its name. */
+    /**
+     * Rule => what it starts with, the least, the most, and whether it is money, kept in cents. Its words stand in
+     * lang/, under its name.
+     */
     public const SPECS = [
         HouseRule::MachineHour->value => [1800, 0, 1000000, true],
         HouseRule::HandHour->value => [2400, 0, 1000000, true],
@@ -29,6 +32,7 @@ final class BooksFigures
         HouseRule::PracticePieces->value => [3, 1, 20],
         HouseRule::Tax->value => [0, 0, 40],
         HouseRule::PaymentDays->value => [14, 0, 365],
+        HouseRule::ApprovalDays->value => [30, 1, 365],
         HouseRule::BlankMarkup->value => [30, -100, 1000],
         HouseRule::ArtworkMarkup->value => [0, -100, 1000],
         HouseRule::WantedMargin->value => [50, 0, 95],

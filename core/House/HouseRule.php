@@ -185,6 +185,7 @@ enum HouseRule: string
     case ArtworkMarkup = 'artwork_markup_percent';
     case Tax = 'tax_percent';
     case PaymentDays = 'payment_days';
+    case ApprovalDays = 'approval_days';
     case UnpractisedTimes = 'unpractised_times';
     case PracticePieces = 'practice_pieces';
     case WantedMargin = 'wanted_margin_percent';

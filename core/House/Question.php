@@ -34,6 +34,7 @@ enum Question: string
     case ProposedPlan = 'proposed_plan';
     case ShortBlanks = 'short_blanks';
     case MissingMaterial = 'missing_material';
+    case Approval = 'approval';
 
     /** @return non-empty-list<School> the first holds until the shop says otherwise */
     public function schools(): array
@@ -136,6 +137,10 @@ enum Question: string
             self::MissingMaterial => [
                 new School('warn'),
                 new School('hold'),
+            ],
+            self::Approval => [
+                new School('when_asked'),
+                new School('before_sewing'),
             ],
             self::Units => [
                 new School('mm'),

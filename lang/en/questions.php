@@ -92,6 +92,8 @@ return [
         'proposed_plan_paper' => 'Plan: as if nothing went wrong. The one that keeps most promises is shown beside.',
         'short_blanks_hold' => 'Plan: the whole batch waits for the day on which its blanks come, at the place that costs least until then.',
         'short_blanks_split' => 'Plan: what is there is sewn, and the rest is a batch of its own from the day on which its blanks come.',
+        'approval_when_asked' => 'Floor: a batch starts whether or not its customer has answered the link they were sent.',
+        'approval_before_sewing' => 'Floor: no batch starts before its customer has approved it by their link as it is now.',
         'missing_material_warn' => 'Plan: as if thread and backing that run out came in time; the list of what to order says by when.',
         'missing_material_hold' => 'Plan: a batch whose thread or backing runs out waits until it comes: on the day that was said, else after the delivery time.',
         'units_mm' => 'Places, drawings and designs: in millimetres, where a tape is laid on in inches beside.',
@@ -154,6 +156,11 @@ return [
         'question' => 'When some blanks of a batch come later',
         'hold' => 'all of it waits for them',
         'split' => 'what is here is sewn first, the rest later',
+    ],
+    'approval' => [
+        'question' => 'Customer approval',
+        'when_asked' => 'for information',
+        'before_sewing' => 'nothing is sewn before it',
     ],
     'missing_material' => [
         'question' => 'When thread or backing runs out',

@@ -883,6 +883,11 @@ return [
         'help' => 'On the artwork fee.',
         'unit' => '%',
     ],
+    'approval_days' => [
+        'label' => 'Approval link valid',
+        'help' => 'After so many days a link that a customer was sent opens nothing any more.',
+        'unit' => 'days',
+    ],
     'payment_days' => [
         'label' => 'Days to pay',
         'help' => 'On an invoice to a customer with whom nothing else is agreed.',

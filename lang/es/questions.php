@@ -92,6 +92,8 @@ return [
         'proposed_plan_paper' => 'Plan: como si nada saliera mal. El que cumple más entregas se muestra al lado.',
         'short_blanks_hold' => 'Plan: todo el lote espera al día en que llegan sus prendas, en el sitio que menos cuesta hasta entonces.',
         'short_blanks_split' => 'Plan: se borda lo que hay, y el resto es un lote aparte desde el día en que llegan sus prendas.',
+        'approval_when_asked' => 'Planta: un lote empieza aunque su cliente no haya respondido al enlace que recibió.',
+        'approval_before_sewing' => 'Planta: ningún lote empieza antes de que su cliente lo apruebe con su enlace, tal como está ahora.',
         'missing_material_warn' => 'Plan: como si el hilo y la entretela que se acaban llegaran a tiempo; la lista de pedidos dice para cuándo.',
         'missing_material_hold' => 'Plan: un lote cuyo hilo o entretela se acaba espera a que llegue: el día dicho o, si no, tras el plazo de entrega.',
         'units_mm' => 'Posiciones, dibujos y diseños: en milímetros; donde se usa cinta métrica, también en pulgadas.',
@@ -154,6 +156,11 @@ return [
         'question' => 'Cuando algunas prendas de un lote llegan después',
         'hold' => 'todo el lote las espera',
         'split' => 'primero se borda lo que hay, luego el resto',
+    ],
+    'approval' => [
+        'question' => 'Aprobación del cliente',
+        'when_asked' => 'a título informativo',
+        'before_sewing' => 'nada se borda antes',
     ],
     'missing_material' => [
         'question' => 'Cuando se acaba hilo o entretela',

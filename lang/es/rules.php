@@ -883,6 +883,11 @@ return [
         'help' => 'Sobre el importe del diseño.',
         'unit' => '%',
     ],
+    'approval_days' => [
+        'label' => 'Validez del enlace de aprobación',
+        'help' => 'Pasados tantos días, el enlace enviado a un cliente ya no abre nada.',
+        'unit' => 'días',
+    ],
     'payment_days' => [
         'label' => 'Días para pagar',
         'help' => 'En una factura a un cliente con quien no se acordó otra cosa.',

@@ -4,12 +4,14 @@ declare(strict_types=1);
 
 use App\Foundation\Http\LongRead;
 use App\Foundation\Http\PeekSession;
+use App\Orders\Http\ApprovalController;
 use App\Orders\Http\BlanksController;
 use App\Orders\Http\BookController;
 use App\Orders\Http\ChangeController;
 use App\Orders\Http\ColourController;
 use App\Orders\Http\CountController;
 use App\Orders\Http\CustomerController;
+use App\Orders\Http\CustomerPageController;
 use App\Orders\Http\NamesController;
 use App\Orders\Http\OrderController;
 use App\Orders\Http\OrderListController;
@@ -41,6 +43,25 @@ Route::controller(ChangeController::class)
         Route::post('/{order}/reopen', 'reopen')->name('reopen')->can(Ability::Plan);
         Route::post('/{order}/hand-overs', 'hand')->name('hand')->can(Ability::Operate);
         Route::get('/{order}/slips/{number}', 'slip')->name('slip')->can(Ability::Look)->whereNumber('number');
+    });
+Route::controller(ApprovalController::class)
+    ->prefix('orders')
+    ->name('orders.')
+    ->group(static function (): void {
+        Route::get('/{order}/approvals', 'index')->name('approvals')->can(Ability::Look);
+        Route::get('/{order}/approvals/new', 'preview')->name('approvals.new')->can(Ability::Plan);
+        Route::post('/{order}/approvals', 'store')->name('approvals.ask')->can(Ability::Plan);
+        Route::delete('/approvals/{approval}', 'withdraw')->name('approvals.withdraw')->can(Ability::Plan)
+            ->whereNumber('approval');
+    });
+// For whoever has the link: so many tries a minute that nobody guesses one.
+Route::controller(CustomerPageController::class)
+    ->prefix('approve')
+    ->name('approval.')
+    ->middleware('throttle:60,1')
+    ->group(static function (): void {
+        Route::get('/{token}', 'show')->name('show')->can(Ability::Open);
+        Route::post('/{token}', 'answer')->name('answer')->can(Ability::Open);
     });
 Route::controller(BlanksController::class)
     ->prefix('orders')

@@ -39,6 +39,8 @@ final class PagesTest extends BrowserTestCase
                 '/orders/1006',
                 '/orders/ask',
                 '/customers',
+                '/orders/1008/approvals',
+                '/orders/1008/approvals/new',
                 '/shop/letterhead',
                 '/customers/1',
                 '/customers/1/change',

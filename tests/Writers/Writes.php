@@ -12,7 +12,9 @@ use App\Machine\Models\Frame;
 use App\Machine\Models\Machine;
 use App\Money\Models\GivenQuote;
 use App\Orders\Actions\CustomerBook;
+use App\Orders\Approvals\ApprovalBook;
 use App\Orders\ImportState;
+use App\Orders\Models\Approval;
 use App\Orders\Models\Customer;
 use App\Orders\Models\Decoration;
 use App\Orders\Models\ExpectedBlanks;
@@ -50,6 +52,11 @@ use LogicException;
 final class Writes
 {
     private const UUID = '0e1d6a0c-8f5e-4b51-9a6b-6c1e6f2f6c01';
+
+    private static function approval(): Approval
+    {
+        return app(ApprovalBook::class)->ask(self::polos()->refresh(), self::UUID, 'Maren');
+    }
 
     /** @return array<string, Closure(): Write> by the name of the route, else by its address */
     public static function all(): array
@@ -222,6 +229,28 @@ final class Writes
                 ['id' => self::UUID, 'good' => 5, 'wrong' => 1],
                 Second::Each,
             )->own('id'),
+            'orders.approvals.ask' => static fn() => Write::to(
+                'POST',
+                '/orders/'.self::polos()->number.'/approvals',
+                ['form' => self::UUID],
+                Second::Each,
+            )->own('form')->holds(static fn() => self::same(
+                1,
+                Approval::query()->whereNull('withdrawn_at')->count(),
+            )),
+            'orders.approvals.withdraw' => static fn() => Write::to(
+                'DELETE',
+                '/orders/approvals/'.self::approval()->id,
+                [],
+                Second::Refused,
+            ),
+            'approval.answer' => static function (): Write {
+                $approval = self::approval();
+
+                return Write::to('POST', "/approve/{$approval->token}", [
+                    'answer' => 'approved', 'name' => 'Ida', 'seen' => $approval->shown_hash,
+                ], Second::Refused);
+            },
             'orders.expect' => static fn() => Write::to(
                 'POST',
                 '/orders/lines/'.self::polos()->lines()->firstOrFail()->id.'/expected',

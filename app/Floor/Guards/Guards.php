@@ -19,8 +19,9 @@ final readonly class Guards
         NameConfirmed $name,
         HoopingsCurrent $hoopings,
         FirstPieceLooked $first,
+        CustomerApproved $approved,
     ) {
-        $this->all = [$list, $clamp, $frame, $threads, $bobbin, $name, $hoopings, $first];
+        $this->all = [$approved, $list, $clamp, $frame, $threads, $bobbin, $name, $hoopings, $first];
     }
 
     /** @throws TouchRefused by the first that is not met */

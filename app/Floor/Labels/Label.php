@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Floor\Labels;
 
 use App\Floor\Models\Bundle;
+use App\Foundation\Http\ShopAddress;
 use App\Orders\Models\Decoration;
 use App\Orders\Models\Order;
 use App\Orders\Models\Piece;
@@ -86,9 +87,7 @@ final readonly class Label
     /** Where a telephone that reads it finds the piece: by the name others know the shop by, where it has one. */
     private static function address(string $code): string
     {
-        $shop = rtrim((string) config('shop.address'), '/');
-
-        return $shop === '' ? route('floor.tag', $code) : $shop.route('floor.tag', $code, false);
+        return ShopAddress::of('floor.tag', $code);
     }
 
     /** Whether nobody but this computer would find what the labels name. */

@@ -40,6 +40,7 @@ final class Onboarding
         'expected_blanks',
         'expected_goods',
         'finishings',
+        'approvals',
         'payments',
         'kept_papers',
         'invoices',

@@ -39,6 +39,8 @@ final class SchoolTable
         [Question::ShortBlanks, 'split'],
         [Question::MissingMaterial, 'warn'],
         [Question::MissingMaterial, 'hold'],
+        [Question::Approval, 'when_asked'],
+        [Question::Approval, 'before_sewing'],
         [Question::Units, 'mm'],
         [Question::Units, 'inch'],
         [Question::TopperResidue, 'steam'],

@@ -31,6 +31,7 @@
         <h1><a class="no-underline" href="{{ route('customers.show', $order->customer) }}" title="{{ __('orders.show.customer_page') }}">{{ __('orders.show.no_for', ['number' => $order->number, 'name' => $order->customer->name]) }}</a></h1>
         <a class="ms-auto" href="{{ route('orders.money', $order) }}" data-key="m"
             data-does="{{ __('orders.show.cost_and_profit') }}">{{ __('orders.show.money') }} <kbd>m</kbd></a>
+        <a href="{{ route('orders.approvals', $order) }}" data-key="a">{{ __('approval.page.nav') }} <kbd>a</kbd></a>
         <a href="{{ route('orders.again', $order) }}" data-key="g">{{ __('orders.show.order_again') }} <kbd>g</kbd></a>
         <a href="{{ route('orders.tags', $order) }}" data-key="l">{{ __('orders.show.labels') }} <kbd>l</kbd></a>
         <a href="{{ route('orders.story', $order) }}" data-key="h"

@@ -67,7 +67,12 @@ final class TagsTest extends FeatureTestCase
         $order->customer->update(['name' => 'Wolfeschlegelsteinhausenbergerdorff & Vandenboompartnership']);
         config(['shop.address' => 'https://shop.somewhere-by-the-lake.example:8443']);
         [$columns, $rows] = $stock->grid();
-        $codes = Piece::query()->where('order_id', $order->id)->orderBy('decoration_id')->orderBy('id')->limit($columns * $rows)->get()
+        $codes = Piece::query()
+            ->where('order_id', $order->id)
+            ->orderBy('decoration_id')
+            ->orderBy('id')
+            ->limit($columns * $rows)
+            ->get()
             ->map(static fn(Piece $piece): string => Tag::of($piece->id)->code())->sort()->values()->all();
         $pdf = (string) $this->get("/orders/{$order->number}/labels.pdf?on={$stock->value}")->assertOk()->getContent();
         // Printers for rolls have 203 dots as well, where the squares do not fall on whole ones.

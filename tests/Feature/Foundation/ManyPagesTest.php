@@ -34,6 +34,7 @@ final class ManyPagesTest extends FeatureTestCase
                 '/orders?show=finished',
                 '/orders/new',
                 '/customers',
+                '/orders/1008/approvals',
                 '/shop/letterhead',
                 '/customers/1',
                 '/customers/1/change',

@@ -26,6 +26,8 @@ final class PeopleTest extends FeatureTestCase
 {
     /** Answers what was typed, or lets in and out. */
     private const CHANGES_NOTHING = [
+        // A customer answers by the link they were sent.
+        'approval.answer',
         // In which language one reads is nobody else's.
         'language', 'reading.choose', 'orders.another', 'orders.check', 'orders.promise', 'orders.names.check', 'setup.picture.measure', 'sign-in.try', 'sign-out', 'tablet.take'];
 
