@@ -164,7 +164,8 @@ final class HakamaProvider extends ServiceProvider
         Languages::live(ShopProfile::habitsAtHand());
         // Every form has a number of its own beside the token.
         // Templates are indented for who reads them; a browser does not, and a chart is twice as long with it.
-        // One space is left: the end of a line is gone behind what PHP prints there, and words of one tag would grow together.
+        // One space is left: the end of a line is gone behind what PHP prints there, and words of one tag would grow
+        // together.
         Blade::prepareStringsForCompilationUsing(
             static fn(string $view): string => preg_replace('/^[ \t]+/m', ' ', $view) ?? $view,
         );

@@ -234,6 +234,22 @@ return [
         'date' => 'Date',
         'needed' => 'Needed by',
     ],
+    'order_paper' => [
+        'confirm' => 'Order confirmation',
+        'confirmation' => 'Order confirmation {number}',
+        'thank_you' => 'Thank you for your order. This is what we will sew; please tell us at once if something is wrong.',
+        'payable_within' => 'Payable within {days} days of the invoice.',
+    ],
+    'reminder' => [
+        'reminder' => 'Reminder, invoice {number}',
+        'write' => 'Reminder for invoice {number}',
+        'payment_of' => 'Payment of {date}',
+        'was_due' => 'Was due',
+        'invoice_of' => 'Invoice {number} of {date}',
+        'please_pay' => 'Please pay the open amount of {amount} {currency} now. Reference: {number}.',
+        'please_pay_to' => 'Please pay the open amount of {amount} {currency} now to {iban}. Reference: {number}.',
+        'crossed' => 'If your payment is on its way, please disregard this letter.',
+    ],
     'no_price' => [
         'for_stitches' => '{decoration} has {stitches} stitches; the last price band ends at {most}.',
         'for_pieces' => 'The first price step starts at {least} pieces; there are {pieces}.',

@@ -234,6 +234,22 @@ return [
         'date' => 'Fecha',
         'needed' => 'Para el',
     ],
+    'order_paper' => [
+        'confirm' => 'Confirmación de pedido',
+        'confirmation' => 'Confirmación del pedido {number}',
+        'thank_you' => 'Gracias por tu pedido. Esto es lo que bordaremos; avísanos enseguida si algo no está bien.',
+        'payable_within' => 'A pagar en {days} días desde la factura.',
+    ],
+    'reminder' => [
+        'reminder' => 'Recordatorio, factura {number}',
+        'write' => 'Recordatorio de la factura {number}',
+        'payment_of' => 'Pago del {date}',
+        'was_due' => 'Vencía el',
+        'invoice_of' => 'Factura {number} del {date}',
+        'please_pay' => 'Paga ahora, por favor, los {amount} {currency} pendientes. Referencia: {number}.',
+        'please_pay_to' => 'Paga ahora, por favor, los {amount} {currency} pendientes a {iban}. Referencia: {number}.',
+        'crossed' => 'Si tu pago ya está en camino, no tengas en cuenta esta carta.',
+    ],
     'no_price' => [
         'for_stitches' => '{decoration} tiene {stitches} puntadas; el último tramo de precios acaba en {most}.',
         'for_pieces' => 'El primer tramo de precios empieza en {least} piezas; hay {pieces}.',

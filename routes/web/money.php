@@ -33,11 +33,13 @@ Route::controller(MoneyController::class)
         Route::get('/money', 'show')->name('money')->can(Ability::Plan);
         Route::put('/money', 'keep')->name('money.keep')->can(Ability::Plan);
         Route::get('/quote', 'quote')->name('quote')->can(Ability::Plan);
+        Route::get('/confirmation', 'confirmation')->name('confirmation')->can(Ability::Plan);
     });
 Route::controller(InvoiceController::class)->group(static function (): void {
     Route::post('/orders/{order}/invoices', 'write')->name('orders.invoice')->can(Ability::Plan);
     Route::get('/books/invoices.csv', 'csv')->name('invoices.csv')->can(Ability::Plan)->middleware(LongRead::class);
     Route::get('/books/invoices/{invoice:number}', 'paper')->name('invoices.paper')->can(Ability::Plan);
+    Route::get('/books/invoices/{invoice:number}/reminder', 'reminder')->name('invoices.reminder')->can(Ability::Plan);
     Route::get('/books/invoices/{invoice:number}/xml', 'electronic')->name('invoices.xml')->can(Ability::Plan);
     Route::post('/books/invoices/{invoice:number}/payments', [PaymentController::class, 'note'])->name('invoices.pay')->can(Ability::Plan);
     Route::post('/books/invoices/{invoice:number}/credit', 'credit')->name('invoices.credit')->can(Ability::Plan);

@@ -10,6 +10,7 @@ use App\Money\Actions\Invoices;
 use App\Money\Models\Invoice;
 use App\Money\Models\KeptPaper;
 use App\Money\Papers\InvoicePaper;
+use App\Money\Papers\ReminderPaper;
 use App\Money\Queries\OrderAccounts;
 use App\Orders\Models\Order;
 use App\People\Caller;
@@ -78,6 +79,14 @@ final readonly class InvoiceController
             KeptPaper::of($invoice) ?? $paper->pdf($invoice->load('order.customer')),
             ($invoice->credits_id === null ? 'invoice-' : 'credit-').$invoice->number,
         );
+    }
+
+    /** For one that is not paid; one that is has nothing to be reminded of. */
+    public function reminder(Invoice $invoice, ReminderPaper $paper): Response
+    {
+        abort_if($invoice->load(['payments', 'order.customer'])->openCents() <= 0, 404);
+
+        return Download::pdf($paper->pdf($invoice), "reminder-{$invoice->number}");
     }
 
     /** As an electronic invoice; one that would be refused is not sent, and what it lacks is said. */

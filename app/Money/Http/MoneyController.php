@@ -7,25 +7,17 @@ namespace App\Money\Http;
 use App\Foundation\Database\Transaction;
 use App\Foundation\Http\Download;
 use App\Foundation\ShopProfile;
-use App\Foundation\Words\Dates;
 use App\Money\Actions\Invoices;
 use App\Money\Http\Requests\KeepMoney;
 use App\Money\Models\Invoice;
-use App\Money\Papers\PaperPdf;
-use App\Money\Papers\PaperRows;
-use App\Money\Papers\PaperTo;
-use App\Money\Papers\PricedPaper;
+use App\Money\Papers\OrderPaper;
 use App\Money\Queries\OrderAccounts;
 use App\Money\Queries\Risks;
 use App\Money\Queries\WaysToSave;
 use App\Orders\Models\Order;
 use App\Shop\ChangeLog;
-use App\Shop\House;
 use App\Shop\Models\Change;
-use Carbon\CarbonImmutable;
-use Hakama\House\HouseRule;
 use Hakama\Money\Quote;
-use Hakama\Money\Tax;
 use Illuminate\Contracts\View\View;
 use Illuminate\Http\RedirectResponse;
 use Illuminate\Http\Response;
@@ -34,7 +26,7 @@ use Illuminate\Support\Str;
 /** What an order costs, is sold for and came to; its quote and its invoices. */
 final readonly class MoneyController
 {
-    public function __construct(private OrderAccounts $accounts, private ShopProfile $premises, private House $house) {}
+    public function __construct(private OrderAccounts $accounts, private ShopProfile $premises) {}
 
     public function show(Order $order, Risks $risks, WaysToSave $ways): View
     {
@@ -86,37 +78,13 @@ final readonly class MoneyController
     }
 
     /** One page for the customer. */
-    public function quote(Order $order): Response
+    public function quote(Order $order, OrderPaper $paper): Response
     {
-        $order->load('customer');
-
-        return $this->premises->writeTo($order->customer->language, fn(): Response => $this->quoted($order));
+        return Download::pdf($paper->quote($order->load('customer')) ?? abort(404), "quote-{$order->number}");
     }
 
-    private function quoted(Order $order): Response
+    public function confirmation(Order $order, OrderPaper $paper): Response
     {
-        $money = $this->accounts->of($order);
-        $price = $money->priceCents();
-        abort_if($price === null, 404);
-        return Download::pdf(
-            PaperPdf::of(new PricedPaper(
-                $this->premises->shop()->letterhead(),
-                __('money.money_controller.quote_for_order', ['number' => $order->number]),
-                PaperTo::customer($order->customer, $this->premises->shop()->letterhead()),
-                [
-                    [__('money.money_controller.date'), Dates::full(CarbonImmutable::now())],
-                    [__('money.money_controller.needed'), Dates::full($order->due_at)],
-                ],
-                PaperRows::of($money, $price),
-                $price,
-                $this->premises->shop()->currency,
-                [
-                    __('money.money_controller.valid_for_30_days', ['now' => Dates::full(CarbonImmutable::now())]),
-                    __('money.money_controller.prices_are_for_the_current_artwork'),
-                ],
-                Tax::on($price, $this->house->rules()->value(HouseRule::Tax)),
-            )),
-            "quote-{$order->number}",
-        );
+        return Download::pdf($paper->confirmation($order->load('customer')) ?? abort(404), "confirmation-{$order->number}");
     }
 }

@@ -65,6 +65,12 @@ final class Invoice extends Model
         return $this->cents + $this->tax_cents - (int) $this->payments->sum('cents');
     }
 
+    /** Whether the day by which it was to be paid is over. */
+    public function isOverdue(): bool
+    {
+        return $this->due_on?->endOfDay()->isPast() === true;
+    }
+
     /** @return BelongsTo<Order, $this> */
     public function order(): BelongsTo
     {

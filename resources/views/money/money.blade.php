@@ -194,6 +194,9 @@
                         data-key="q">{{ __('money.money.quote') }}
                         <kbd>q</kbd></a>
                 @endif
+                @if ($price !== null)
+                    <a class="btn btn-small" href="{{ route('orders.confirmation', $order) }}">{{ __('money.order_paper.confirm') }}</a>
+                @endif
                 <a class="btn btn-small"
                     href="{{ route('orders.story', $order) }}">{{ __('money.money.delivery_slips') }}</a>
             </p>
@@ -224,8 +227,13 @@
                             'date' => Dates::dateYear($payment->paid_on),
                         ]) }} {{ $payment->note }}</span><span class="num ms-auto">{{ $m($payment->cents) }}</span></p>
                     @endforeach
+                    @if ($invoice->openCents() > 0 && $invoice->isOverdue())
+                        <p class="ps-4 text-sm"><a href="{{ route('invoices.reminder', $invoice) }}">{{ __('money.reminder.write', [
+                            'number' => $invoice->number,
+                        ]) }}</a></p>
+                    @endif
                     @if ($invoice->openCents() > 0)
-                        <details class="ps-4" @if ($mine) open @endif><summary class="text-sm"><span @class(['now' => $invoice->due_on?->isPast()])>{{ $invoice->due_on === null
+                        <details class="ps-4" @if ($mine) open @endif><summary class="text-sm"><span @class(['now' => $invoice->isOverdue()])>{{ $invoice->due_on === null
                                 ? __('money.payment.open', ['open' => $m($invoice->openCents())])
                                 : __('money.payment.open_until', ['open' => $m($invoice->openCents()), 'date' => Dates::dateYear($invoice->due_on)]) }}</span></summary>
                             <form method="post" action="{{ route('invoices.pay', $invoice) }}" class="mt-2 flex flex-wrap items-end gap-2" novalidate>@csrf

@@ -158,6 +158,40 @@ final class PapersTest extends FeatureTestCase
         $this->get("/customers/{$order->customer_id}")->assertSee('Nothing is open.');
     }
 
+    #[Test]
+    public function an_order_is_confirmed_and_an_invoice_that_is_due_is_reminded_of(): void
+    {
+        $this->put('/shop/letterhead', self::SHOP);
+        $order = $this->order();
+        $order->customer->update(['terms_days' => 10]);
+        $text = ReadsPdf::text((string) $this->get("/orders/{$order->number}/confirmation")->assertOk()->getContent());
+        foreach (["Order confirmation {$order->number}", '100.00', 'Payable within 10 days', '(M 4, L 6, XL 2)'] as $wanted) {
+            self::assertStringContainsString($wanted, $text);
+        }
+        $invoice = $this->invoice($order);
+        $money = "/orders/{$order->number}/money";
+        $remind = "/books/invoices/{$invoice->number}/reminder";
+        // On the day itself there is nothing to remind of yet.
+        $this->travelTo(CarbonImmutable::parse($invoice->due_on)->setTime(12, 0));
+        $this->get($money)->assertDontSee("Reminder for invoice {$invoice->number}");
+        $this->travel(1)->days();
+        $this->get($money)->assertSee("Reminder for invoice {$invoice->number}");
+        $this->post("/books/invoices/{$invoice->number}/payments", [
+            'form' => Str::uuid()->toString(),
+            'of' => $invoice->number,
+            'paid' => '40',
+            'paid_on' => CarbonImmutable::now()->toDateString(),
+        ])->assertSessionHasNoErrors();
+        $text = ReadsPdf::text((string) $this->get($remind)->assertOk()->getContent());
+        self::assertMatchesRegularExpression("/Invoice {$invoice->number} of .+ 100\\.00/", $text);
+        self::assertMatchesRegularExpression('/Payment of .+ -40\.00/', $text);
+        self::assertMatchesRegularExpression('/Total due, EUR +60\.00/', $text);
+        self::assertStringContainsString('60.00 EUR now to DE89', $text);
+        $this->post("/books/invoices/{$invoice->number}/credit", ['form' => Str::uuid()->toString()]);
+        $credit = Invoice::query()->where('credits_id', $invoice->id)->firstOrFail();
+        $this->get("/books/invoices/{$credit->number}/reminder")->assertNotFound();
+    }
+
     private function order(): Order
     {
         $order = self::polos()->refresh();
