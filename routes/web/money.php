@@ -5,6 +5,7 @@ declare(strict_types=1);
 use App\Foundation\Http\LongRead;
 use App\Foundation\Http\PeekSession;
 use App\Money\Http\AskQuoteController;
+use App\Money\Http\BankController;
 use App\Money\Http\InvoiceController;
 use App\Money\Http\MoneyController;
 use App\Money\Http\PaymentController;
@@ -44,6 +45,15 @@ Route::controller(InvoiceController::class)->group(static function (): void {
     Route::post('/books/invoices/{invoice:number}/payments', [PaymentController::class, 'note'])->name('invoices.pay')->can(Ability::Plan);
     Route::post('/books/invoices/{invoice:number}/credit', 'credit')->name('invoices.credit')->can(Ability::Plan);
 });
+Route::controller(BankController::class)
+    ->prefix('books/bank')
+    ->name('bank.')
+    ->group(static function (): void {
+        Route::get('/', 'index')->name('show')->can(Ability::Plan);
+        Route::post('/', 'read')->name('read')->can(Ability::Plan);
+        Route::put('/{receipt}', 'assign')->name('assign')->can(Ability::Plan)->whereNumber('receipt');
+        Route::delete('/{receipt}', 'aside')->name('aside')->can(Ability::Plan)->whereNumber('receipt');
+    });
 Route::controller(PriceController::class)
     ->prefix('shop/prices')
     ->name('prices.')

@@ -17,9 +17,11 @@ use Tests\Support\Pseudo;
 final class LongWordsTest extends BrowserTestCase
 {
     private const PAGES = [
-        '/orders', '/orders/new', '/orders/1004', '/orders/1004/approvals', '/shop/letterhead', '/customers', '/customers/1', '/customers/1/change',
+        '/orders', '/orders/new', '/orders/1004', '/orders/1004/approvals', '/books/bank', '/shop/letterhead',
+        '/customers', '/customers/1', '/customers/1/change',
         '/artwork', '/artwork/1', '/setup', '/setup/7', '/needles/M2', '/plan',
-        '/plan/batches/B-106', '/floor/M2', '/floor/board', '/floor/shift', '/books', '/shop', '/shop/threads', '/shop/people',
+        '/plan/batches/B-106', '/floor/M2', '/floor/board', '/floor/shift', '/books', '/shop',
+        '/shop/threads', '/shop/people',
     ];
 
     /** What has words of its own, is to be seen, and shows less of them than there is. */

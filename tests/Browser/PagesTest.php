@@ -40,6 +40,7 @@ final class PagesTest extends BrowserTestCase
                 '/orders/ask',
                 '/customers',
                 '/orders/1008/approvals',
+                '/books/bank',
                 '/orders/1008/approvals/new',
                 '/shop/letterhead',
                 '/customers/1',

@@ -10,7 +10,9 @@ use App\Floor\Log\FloorLog;
 use App\Floor\Models\Bundle;
 use App\Machine\Models\Frame;
 use App\Machine\Models\Machine;
+use App\Money\Models\BankReceipt;
 use App\Money\Models\GivenQuote;
+use App\Money\Models\Invoice;
 use App\Orders\Actions\CustomerBook;
 use App\Orders\Approvals\ApprovalBook;
 use App\Orders\ImportState;
@@ -52,6 +54,30 @@ use LogicException;
 final class Writes
 {
     private const UUID = '0e1d6a0c-8f5e-4b51-9a6b-6c1e6f2f6c01';
+
+    private static function invoice(): Invoice
+    {
+        $order = self::polos();
+        $order->update(['agreed_cents' => 10_000]);
+        $accounts = app(\App\Money\Queries\OrderAccounts::class);
+        $book = app(\App\Money\Actions\Invoices::class);
+
+        return $book->write($accounts->of($order->refresh()), Str::uuid()->toString(), 'Odo')
+            ?? throw new LogicException('there is a price to write an invoice of');
+    }
+
+    private static function receipt(int $cents): BankReceipt
+    {
+        return BankReceipt::query()->create([
+            'entry_key' => hash('sha256', 'one'),
+            'booked_on' => '2026-03-02',
+            'cents' => $cents,
+            'party' => 'Choir',
+            'text' => 'thanks',
+            'is_open' => true,
+            'read_at' => CarbonImmutable::now(),
+        ]);
+    }
 
     private static function approval(): Approval
     {
@@ -229,6 +255,17 @@ final class Writes
                 ['id' => self::UUID, 'good' => 5, 'wrong' => 1],
                 Second::Each,
             )->own('id'),
+            'bank.read' => static fn() => Write::to('POST', '/books/bank', [], Second::Refused)
+                ->file('list', 'bank.csv', "date,amount,name,text\n2026-03-02,12.50,Choir,thanks\n")
+                ->holds(static fn() => self::same(1, BankReceipt::query()->count())),
+            'bank.assign' => static function (): Write {
+                $invoice = self::invoice();
+                $receipt = self::receipt(100);
+
+                return Write::to('PUT', "/books/bank/{$receipt->id}", ['invoice' => $invoice->number], Second::Refused)
+                    ->holds(static fn() => self::same(100, (int) $invoice->payments()->sum('cents')));
+            },
+            'bank.aside' => static fn() => Write::to('DELETE', '/books/bank/'.self::receipt(100)->id, [], Second::Same),
             'orders.approvals.ask' => static fn() => Write::to(
                 'POST',
                 '/orders/'.self::polos()->number.'/approvals',
@@ -402,18 +439,12 @@ final class Writes
                 )->own('form');
             },
             'invoices.pay' => static function (): Write {
-                $order = self::polos();
-                $order->update(['agreed_cents' => 10_000]);
-                $invoice = app(\App\Money\Actions\Invoices::class)->write(
-                    app(\App\Money\Queries\OrderAccounts::class)->of($order),
-                    (string) Str::uuid(),
-                    'Ilse',
-                );
+                $invoice = self::invoice();
 
                 // Each pays all of it: only one finds it open.
                 return Write::to(
                     'POST',
-                    "/books/invoices/{$invoice?->number}/payments",
+                    "/books/invoices/{$invoice->number}/payments",
                     ['form' => self::UUID, 'paid' => '100.00', 'paid_on' => CarbonImmutable::now()->toDateString()],
                     Second::Refused,
                 )->own('form');
@@ -887,17 +918,11 @@ final class Writes
     {
         return [
             'invoices.credit' => static function (): Write {
-                $order = self::polos();
-                $order->update(['agreed_cents' => 10_000]);
-                $invoice = app(\App\Money\Actions\Invoices::class)->write(
-                    app(\App\Money\Queries\OrderAccounts::class)->of($order->refresh()),
-                    Str::uuid()->toString(),
-                    'Odo',
-                );
+                $invoice = self::invoice();
 
                 return Write::to(
                     'POST',
-                    "/books/invoices/{$invoice?->number}/credit",
+                    "/books/invoices/{$invoice->number}/credit",
                     ['form' => self::UUID],
                     Second::Refused,
                 )->own('form');

@@ -115,6 +115,6 @@ final class SeenOrder
      */
     private static function points(array $signs): array
     {
-        return array_map(static fn(string $sign): int => mb_ord($sign), $signs);
+        return array_map(mb_ord(...), $signs);
     }
 }

@@ -50,7 +50,7 @@ final class TaggedPdf extends Cpdf
         $mark = $this->marks[$page] ?? 0;
         $this->marks[$page] = $mark + 1;
         $this->elements[] = ['tag' => $tag, 'in' => $this->innermost(), 'page' => $page, 'mark' => $mark];
-        $text = $reads === '' ? '' : ' /ActualText <FEFF'.bin2hex((string) mb_convert_encoding($reads, 'UTF-16BE')).'>';
+        $text = $reads === '' ? '' : ' /ActualText <FEFF'.bin2hex(mb_convert_encoding($reads, 'UTF-16BE')).'>';
         $this->put("\n/{$tag} <</MCID {$mark}{$text}>> BDC");
     }
 

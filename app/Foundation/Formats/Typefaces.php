@@ -15,7 +15,7 @@ use RuntimeException;
  * alphabets, a third
  * for Chinese, Japanese and Korean. Arabic and Hebrew come out shaped and in the order they are seen in.
  */
-final class Typefaces
+final readonly class Typefaces
 {
     private const OWN = ['atkinson', 'atkinson-bold'];
     private const HAN = 'han';
@@ -24,7 +24,7 @@ final class Typefaces
     private const UNKNOWN = 0xFFFD;
     private const SPACE = 0x20;
 
-    public function __construct(private readonly Cpdf $pdf) {}
+    public function __construct(private Cpdf $pdf) {}
 
     /** @return list<array{face: string, text: string}> from left to right, as seen */
     public function runs(string $text, bool $bold): array

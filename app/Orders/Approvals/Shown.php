@@ -29,7 +29,7 @@ final readonly class Shown
 
     public function written(): string
     {
-        return (string) json_encode(get_object_vars($this), JSON_UNESCAPED_UNICODE | JSON_THROW_ON_ERROR);
+        return json_encode(get_object_vars($this), JSON_UNESCAPED_UNICODE | JSON_THROW_ON_ERROR);
     }
 
     public static function read(string $written): self

@@ -41,6 +41,7 @@ final class Onboarding
         'expected_goods',
         'finishings',
         'approvals',
+        'bank_receipts',
         'payments',
         'kept_papers',
         'invoices',
