@@ -1,6 +1,7 @@
 // Reads an electronic invoice (UBL) with two readers that are not ours: the one holds it against its own model of the norm and
 // writes it as CII, the other holds that against the schema of its syntax. Says what they find, one line each; nothing is right.
 // Where a paper (PDF) is named too, the invoice inside it is held against both: it has to say what the first reader made of it.
+// A credit note is read by the second alone (`--inside`): the first knows invoices only.
 import { readFileSync } from 'node:fs'
 import * as first from '@e-invoice-eu/core'
 import { extractXml, Profile, validateXsd } from '@stackforge-eu/factur-x'
@@ -52,6 +53,12 @@ const said = (xml) => {
     return lines
 }
 
+if (process.argv[3] === '--inside') {
+    const { xml } = await extractXml(readFileSync(process.argv[2]))
+    const { valid, errors } = await validateXsd(xml, Profile.EN16931)
+    console.log(valid ? xml : JSON.stringify(errors))
+    process.exit()
+}
 const { Invoice } = convert(readFileSync(0, 'utf8'), { format: 'object' })
 const invoice = { 'ubl:Invoice': read(Invoice, schema.properties['ubl:Invoice'], '') }
 const quiet = { log() {}, warn() {}, error() {} }

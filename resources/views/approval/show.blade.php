@@ -35,17 +35,7 @@
     @endif
     <section class="mb-8">
         <h2 class="mb-3">{{ __('approval.page.where_it_stands') }}</h2>
-        <ol class="grid grid-cols-2 gap-x-4 gap-y-3 sm:grid-cols-5">
-            @foreach ($steps as $step)
-                <li>
-                    <div class="h-2 border border-indigo bg-paper" aria-hidden="true">
-                        <div class="h-full bg-indigo" style="width: {{ round(100 * $step->share()) }}%"></div>
-                    </div>
-                    <p class="mt-1"><strong>{{ $step->name }}</strong> {{ $step->of === null ? __('orders.story.not_counted')
-                        : ($step->of === 1 && $step->isDone() ? '' : __('common.counts.of', ['some' => $step->some, 'all' => $step->of])) }}</p>
-                </li>
-            @endforeach
-        </ol>
+        <x-steps :of="$steps" />
     </section>
     <p class="break-all text-sm text-soft">{{ __('approval.page.proof', ['hash' => $approval->shown_hash]) }}</p>
 </x-letter>

@@ -7,18 +7,7 @@
     </div>
     <div id="steps" class="mb-6 min-h-[150px] sm:min-h-14">
     <h2 class="sr-only">{{ __('orders.story.steps') }}</h2>
-    <ol class="grid grid-cols-2 gap-x-4 gap-y-3 sm:grid-cols-5">
-        @foreach ($steps as $step)
-            <li>
-                <div class="h-2 border border-indigo bg-paper" aria-hidden="true">
-                    <div class="h-full bg-indigo" style="width: {{ round(100 * $step->share()) }}%"></div>
-                </div>
-                <p class="mt-1"><strong>{{ $step->name }}</strong> {{ $step->of === null ? __('orders.story.not_counted')
-                    : ($step->of === 1 && $step->isDone() ? '' : __('common.counts.of', ['some' => $step->some, 'all' => $step->of])) }}
-                    <span class="text-soft">{{ $step->when }}</span></p>
-            </li>
-        @endforeach
-    </ol>
+    <x-steps :of="$steps" days />
     </div>
     <div id="story">
     <section class="mb-6">

@@ -67,6 +67,35 @@ final class EInvoiceTest extends FeatureTestCase
     }
 
     #[Test]
+    public function a_credit_note_holds_its_own_with_the_number_it_takes_back(): void
+    {
+        $this->put('/shop/rules', ['tax_percent' => '19']);
+        app()->forgetScopedInstances();
+        $invoice = $this->invoice(0);
+        $invoice->update(['supplied_on' => '2026-12-01']);
+        $this->post("/books/invoices/{$invoice->number}/credit", ['form' => Str::uuid()->toString()]);
+        $credit = Invoice::query()->where('credits_id', $invoice->id)->firstOrFail();
+        $file = (string) tempnam(sys_get_temp_dir(), 'paper');
+        file_put_contents($file, (string) $this->get("/books/invoices/{$credit->number}")->assertOk()->getContent());
+        $read = (new Process(
+            ['node', base_path('tests/Support/read-invoice.mjs'), $file, '--inside'],
+            base_path(),
+        ))->mustRun()->getOutput();
+        unlink($file);
+        $paid = number_format(($invoice->cents + $invoice->tax_cents) / 100, 2, '.', '');
+        foreach ([
+            '<ram:TypeCode>381</ram:TypeCode>',
+            "<ram:GrandTotalAmount>{$paid}</ram:GrandTotalAmount>",
+            "<ram:InvoiceReferencedDocument>\n    <ram:IssuerAssignedID>{$invoice->number}</ram:IssuerAssignedID>",
+        ] as $said) {
+            self::assertStringContainsString(
+                (string) preg_replace('/\s+/', '', $said),
+                (string) preg_replace('/\s+/', '', $read),
+            );
+        }
+    }
+
+    #[Test]
     public function what_it_lacks_is_said_instead_of_sending_it(): void
     {
         $invoice = $this->invoice(0);
