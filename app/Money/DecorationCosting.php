@@ -12,8 +12,8 @@ use App\Foundation\Database\Tally;
 use App\Machine\Models\Frame;
 use App\Machine\Models\Machine;
 use App\Orders\Models\Decoration;
+use App\Orders\Models\Order;
 use App\Orders\Models\OrderLine;
-use App\Orders\Models\Piece;
 use App\Setup\Queries\DecorationSetups;
 use App\Setup\Queries\SetupTimes;
 use App\Shop\Catalogue\Catalogue;
@@ -29,6 +29,7 @@ use Hakama\Money\Work;
 use Hakama\Setup\Backing\BackingPiece;
 use Hakama\Setup\Backing\Film;
 use Illuminate\Database\Eloquent\Collection;
+use Illuminate\Support\Collection as Listed;
 use Illuminate\Support\Facades\DB;
 
 /** The work of a decoration in figures: from its setup, or as it would be advised; and what was really sewn of it. */
@@ -38,6 +39,8 @@ final class DecorationCosting
     private ?Collection $machines = null;
     /** @var array<int, int> decoration => pieces of it, split off ones among them */
     private array $pieces = [];
+    /** @var array<int, true> order => its pieces are counted */
+    private array $counted = [];
     /** @var array<int, array{done: int, spoiled: int, machine: float}> decoration => what was sewn of it */
     private array $sewn = [];
 
@@ -192,11 +195,18 @@ final class DecorationCosting
 
     private function count(Decoration $decoration): void
     {
-        if (! isset($this->pieces[$decoration->id])) {
-            $order = Piece::query()->where('decoration_id', $decoration->id)->value('order_id');
-            $this->countAll($order === null ? [] : [(int) $order]);
-            $this->pieces[$decoration->id] ??= 0;
+        if (! isset($this->counted[$decoration->line->order_id])) {
+            $this->countAll([$decoration->line->order_id]);
         }
+    }
+
+    /** @param Listed<int, Order> $orders with their lines and decorations: what is asked of each is read at once */
+    public function know(Listed $orders): void
+    {
+        $this->countAll(array_values($orders->map(static fn(Order $one): int => $one->id)->all()));
+        $this->setups->know($orders->flatMap->lines->flatMap(
+            static fn(OrderLine $line) => $line->decorations->each->setRelation('line', $line)->whereNull('setup')->all(),
+        ));
     }
 
     /**
@@ -204,8 +214,9 @@ final class DecorationCosting
      *
      * @param list<int> $orders their ids
      */
-    public function countAll(array $orders): void
+    private function countAll(array $orders): void
     {
+        $this->counted += array_fill_keys($orders, true);
         $rows = DB::table('pieces as p')
             ->join('decorations as d', 'd.id', '=', 'p.decoration_id')
             ->whereIn('p.order_id', $orders)

@@ -6,11 +6,11 @@ namespace App\Floor\Labels;
 
 use App\Floor\Models\Bundle;
 use App\Foundation\Http\ShopAddress;
+use App\Garment\SizeRun;
 use App\Orders\Models\Decoration;
 use App\Orders\Models\Order;
 use App\Orders\Models\Piece;
 use Hakama\Floor\Tag;
-use Hakama\Garment\Size;
 
 /** What stands on the label of a piece, or of a bundle. */
 final readonly class Label
@@ -58,9 +58,7 @@ final readonly class Label
                         $bundle->tag(),
                         $order,
                         $bundle->decoration,
-                        collect(Size::inOrder($bundle->pieces->countBy('size')->all()))
-                            ->map(static fn(int $some, string $size): string => ($size === 'one' ? '' : "{$size} ").$some)
-                            ->implode(', '),
+                        SizeRun::said($bundle->pieces->countBy('size')->all()),
                     ),
                 )
                 ->all(),

@@ -85,21 +85,13 @@ final class LabelsPdf
      */
     private static function fitted(Pdf $pdf, string $text, float $size, bool $bold, float $room): array
     {
-        $lines = [['', $size, $bold]];
-        foreach (explode(' ', $text) as $word) {
-            $pdf->font($size, $bold);
-            $last = count($lines) - 1;
-            $longer = ltrim("{$lines[$last][0]} {$word}");
-            if ($pdf->widthOf($longer) <= $room) {
-                $lines[$last][0] = $longer;
-                continue;
-            }
-            $small = max(self::SMALLEST, min($size, $size * $room / max(0.1, $pdf->widthOf($word))));
-            $fits = [$word, $small, $bold];
-            $lines[$last][0] === '' ? ($lines[$last] = $fits) : ($lines[] = $fits);
-        }
+        $pdf->font($size, $bold);
 
-        return $lines;
+        return array_map(static fn(string $line): array => [
+            $line,
+            max(self::SMALLEST, min($size, $size * $room / max(0.1, $pdf->widthOf($line)))),
+            $bold,
+        ], $pdf->wrapped($text, $room));
     }
 
     /**

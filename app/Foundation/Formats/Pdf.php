@@ -86,6 +86,23 @@ final class Pdf
         return $wide / self::POINTS;
     }
 
+    /** @return non-empty-list<string> broken between words; a word that is wider stands alone */
+    public function wrapped(string $text, float $widthMm): array
+    {
+        $lines = [''];
+        foreach (explode(' ', $text) as $word) {
+            $last = count($lines) - 1;
+            $longer = ltrim("{$lines[$last]} {$word}");
+            if ($lines[$last] === '' || $this->widthOf($longer) <= $widthMm) {
+                $lines[$last] = $longer;
+            } else {
+                $lines[] = $word;
+            }
+        }
+
+        return $lines;
+    }
+
     /** A table, or a row of one, until `endGroup`: who has it read out hears rows and columns. */
     public function group(string $tag): void
     {

@@ -8,11 +8,7 @@ use App\Foundation\Database\Transaction;
 use App\Foundation\ShopProfile;
 use App\Money\Models\BankReceipt;
 use App\Money\Models\Invoice;
-use App\Money\Models\Payment;
-use App\Shop\ChangeLog;
-use App\Shop\Models\Change;
 use Carbon\CarbonImmutable;
-use Hakama\Money\Amount;
 use Hakama\Money\Bank\BankEntry;
 use Ramsey\Uuid\Uuid;
 
@@ -94,20 +90,15 @@ final readonly class BankBook
 
     private static function pay(BankReceipt $receipt, Invoice $invoice, int $cents, string $who): void
     {
-        $invoice->payments->push(Payment::query()->create([
-            'invoice_id' => $invoice->id,
+        $invoice->payments->push(Payments::note(
+            $invoice,
             // The same money for the same invoice is the same payment.
-            'form_id' => Uuid::uuid5(Uuid::NAMESPACE_OID, "{$receipt->entry_key} {$invoice->number}")->toString(),
-            'cents' => $cents,
-            'paid_on' => $receipt->booked_on->toDateString(),
-            'note' => mb_substr($receipt->party, 0, 80),
-            'who' => mb_substr($who, 0, 40),
-            'noted_at' => CarbonImmutable::now(),
-        ]));
-        ChangeLog::note(Change::ORDER, (string) $invoice->order->number, __('money.payment.was_noted', [
-            'amount' => Amount::plain($cents),
-            'number' => $invoice->number,
-        ]));
+            Uuid::uuid5(Uuid::NAMESPACE_OID, "{$receipt->entry_key} {$invoice->number}")->toString(),
+            $cents,
+            $receipt->booked_on->toDateString(),
+            $receipt->party,
+            $who,
+        ));
     }
 
     /**

@@ -139,7 +139,7 @@ final class PaperPdf
     {
         foreach ($this->paper->rows as $row) {
             $this->pdf->font(10.5);
-            $lines = $this->wrapped($row['text'], 96.0);
+            $lines = $this->pdf->wrapped($row['text'], 96.0);
             if ($this->y + count($lines) * self::LINE > $this->bottom) {
                 $this->pdf->endGroup();
                 $this->page();
@@ -199,7 +199,7 @@ final class PaperPdf
     {
         $this->pdf->font(10);
         foreach ($this->paper->below as $sentence) {
-            foreach ($this->wrapped($sentence, $this->right - self::LEFT) as $line) {
+            foreach ($this->pdf->wrapped($sentence, $this->right - self::LEFT) as $line) {
                 if ($this->y > $this->bottom) {
                     $this->page();
                     $this->pdf->font(10);
@@ -246,22 +246,5 @@ final class PaperPdf
             ...$from->party->address->lines($country === '' ? '' : (string) Locale::getDisplayRegion("-{$country}", Languages::now())),
             ...array_filter([$from->party->phone, $from->party->email], static fn(string $line): bool => $line !== ''),
         ];
-    }
-
-    /** @return non-empty-list<string> broken between words; a word that is too long stands alone */
-    private function wrapped(string $text, float $widthMm): array
-    {
-        $lines = [''];
-        foreach (explode(' ', $text) as $word) {
-            $last = count($lines) - 1;
-            $longer = ltrim("{$lines[$last]} {$word}");
-            if ($lines[$last] === '' || $this->pdf->widthOf($longer) <= $widthMm) {
-                $lines[$last] = $longer;
-            } else {
-                $lines[] = $word;
-            }
-        }
-
-        return $lines;
     }
 }

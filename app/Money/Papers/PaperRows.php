@@ -4,11 +4,10 @@ declare(strict_types=1);
 
 namespace App\Money\Papers;
 
-use App\Foundation\Words\Words;
+use App\Garment\SizeRun;
 use App\Money\LineMoney;
 use App\Money\OrderMoney;
 use App\Orders\Queries\OrderedGarments;
-use Hakama\Garment\Size;
 
 /** What stands on a paper of an order: its lines with their sizes, and what brings their sum to the price. */
 final class PaperRows
@@ -49,15 +48,8 @@ final class PaperRows
         $text = $places === ''
             ? $line->line->garmentLabel()
             : __('money.money_controller.sewn', ['garment' => $line->line->garmentLabel(), 'places' => $places]);
-        // One size alone says nothing.
-        if (count($sizes) < 2) {
-            return $text;
-        }
-        $each = [];
-        foreach ($sizes as $size => $count) {
-            $each[] = Words::say(Size::from((string) $size)->label())." {$count}";
-        }
 
-        return "{$text} (".implode(', ', $each).')';
+        // One size alone says nothing.
+        return count($sizes) < 2 ? $text : "{$text} (".SizeRun::said($sizes).')';
     }
 }

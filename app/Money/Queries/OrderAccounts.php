@@ -36,7 +36,7 @@ final readonly class OrderAccounts
     public function of(Order $order): OrderMoney
     {
         $order->load(self::LOADS);
-        $this->works->countAll([$order->id]);
+        $this->works->know(new Collection([$order]));
 
         return $this->money($order);
     }
@@ -57,7 +57,7 @@ final readonly class OrderAccounts
             ->orderByDesc('due_at')
             ->limit($most)
             ->get();
-        $this->works->countAll(array_values($orders->modelKeys()));
+        $this->works->know($orders->toBase());
 
         return $orders->map($this->money(...))->toBase();
     }

@@ -6,6 +6,7 @@ namespace App\Orders\Actions;
 
 use App\Floor\Models\BatchProgress;
 use App\Foundation\Database\Transaction;
+use App\Orders\Approvals\ApprovalBook;
 use App\Orders\Models\Customer;
 use App\Orders\Models\Decoration;
 use App\Orders\Models\Order;
@@ -142,6 +143,7 @@ final class OrderChange
                 $taken += self::removable($decorations)->delete();
             }
             $order->update(['cancelled_at' => CarbonImmutable::now()]);
+            ApprovalBook::close($order);
             Plan::query()->increment('version');
             [$was, $is] = ChangeLog::differing($before, OrderFacts::of($order->refresh()));
             ChangeLog::note(Change::ORDER, (string) $order->number, "cancelled: {$why}", $was, $is);

@@ -29,11 +29,7 @@ final readonly class ApprovalBook
                 return $same;
             }
             $now = CarbonImmutable::now();
-            Approval::query()
-                ->where('order_id', $order->id)
-                ->whereNull('answer')
-                ->whereNull('withdrawn_at')
-                ->update(['withdrawn_at' => $now]);
+            self::close($order);
             $token = bin2hex(random_bytes(self::BYTES));
             $shown = $this->toApprove->of($order)->written();
             ChangeLog::note(Change::ORDER, (string) $order->number, __('approval.log.asked'));
@@ -61,6 +57,16 @@ final readonly class ApprovalBook
                 ChangeLog::note(Change::ORDER, (string) $open->order->number, __('approval.log.withdrawn'));
             }
         });
+    }
+
+    /** Nobody answers any more what was asked of an order till now. */
+    public static function close(Order $order): void
+    {
+        Transaction::run(static fn() => Approval::query()
+            ->where('order_id', $order->id)
+            ->whereNull('answer')
+            ->whereNull('withdrawn_at')
+            ->update(['withdrawn_at' => CarbonImmutable::now()]));
     }
 
     /** @return bool false where it was answered before, or is over */

@@ -8,7 +8,7 @@ use App\Artwork\Drawing\PatternDrawing;
 use App\Artwork\Models\ArtworkBlock;
 use App\Foundation\ShopProfile;
 use App\Foundation\Words\Dates;
-use App\Foundation\Words\Words;
+use App\Garment\SizeRun;
 use App\Orders\Models\Colourway;
 use App\Orders\Models\Decoration;
 use App\Orders\Models\Order;
@@ -17,7 +17,6 @@ use App\Orders\Models\Piece;
 use App\Orders\Queries\OrderedGarments;
 use App\Setup\Queries\DecorationSetups;
 use App\Stock\Models\Thread;
-use Hakama\Garment\Size;
 use Illuminate\Database\Eloquent\Collection;
 
 /** Draws up what a customer is asked to approve, in their language. */
@@ -36,6 +35,9 @@ final readonly class ToApprove
 
         return $this->premises->writeTo($order->customer->language, function () use ($order, $names): Shown {
             $wanted = OrderedGarments::of($order)->wanted;
+            $this->setups->know($order->lines->toBase()->flatMap(
+                static fn(OrderLine $line) => $line->decorations->each->setRelation('line', $line)->all(),
+            ));
 
             return new Shown(
                 $this->premises->shop()->name,
@@ -47,9 +49,9 @@ final readonly class ToApprove
                 array_values($order->lines->map(fn(OrderLine $line): array => [
                     'garment' => $line->garmentLabel(),
                     'hex' => $line->colour_hex,
-                    'sizes' => self::sizes($wanted[$line->id] ?? []),
+                    'sizes' => SizeRun::said($wanted[$line->id] ?? []),
                     'places' => array_values($line->decorations
-                        ->map(fn(Decoration $one): array => $this->place($one->setRelation('line', $line), $names))
+                        ->map(fn(Decoration $one): array => $this->place($one, $names))
                         ->all()),
                 ])->all()),
             );
@@ -179,16 +181,5 @@ final readonly class ToApprove
     private static function whole(mixed $decorations): void
     {
         $decorations->whereNull('split_from_id')->with(['setup', 'batch', 'colourways.thread']);
-    }
-
-    /** @param array<array-key, int> $sizes size => garments, small to large */
-    private static function sizes(array $sizes): string
-    {
-        $each = [];
-        foreach ($sizes as $size => $count) {
-            $each[] = $size === 'one' ? (string) $count : Words::say(Size::from((string) $size)->label())." {$count}";
-        }
-
-        return implode(', ', $each);
     }
 }

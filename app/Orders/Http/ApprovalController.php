@@ -18,12 +18,11 @@ final readonly class ApprovalController
 {
     public function index(Order $order): View
     {
-        $approvals = Approval::query()->where('order_id', $order->id)->orderByDesc('id')->get();
-        $last = $approvals->first()?->seen();
+        $last = Approval::query()->where('order_id', $order->id)->latest('id')->first()?->seen();
 
         return view('orders.approvals', [
             'order' => $order,
-            'approvals' => $approvals,
+            'approvals' => Approval::query()->where('order_id', $order->id)->latest('id')->get(Approval::LISTED),
             'last' => $last,
             'changed' => $last !== null && $last->signs() !== ToApprove::signs($order),
         ]);
@@ -37,6 +36,11 @@ final readonly class ApprovalController
 
     public function store(Request $request, Order $order, ApprovalBook $book): RedirectResponse
     {
+        if ($order->cancelled_at !== null) {
+            return redirect()
+                ->route('orders.show', $order)
+                ->with('problem', __('orders.change_controller.the_order_is_cancelled_reopen_it'));
+        }
         $request->validate(['form' => ['required', 'uuid']], ['form.*' => __('money.invoice_controller.reload_the_page')]);
         $book->ask($order, $request->string('form')->lower()->value(), Caller::acting($request));
 

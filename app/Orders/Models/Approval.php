@@ -34,6 +34,12 @@ use Illuminate\Database\Eloquent\Relations\BelongsTo;
  */
 final class Approval extends Model
 {
+    /** All but what was shown, which is long. */
+    public const LISTED = [
+        'id', 'order_id', 'token', 'shown_hash', 'who', 'made_at', 'expires_at', 'withdrawn_at', 'answer', 'answered_by',
+        'wish', 'answered_at',
+    ];
+
     protected $table = 'approvals';
     public $timestamps = false;
     protected $guarded = [];

@@ -27,6 +27,7 @@ use Hakama\Setup\SizeTable;
 use Hakama\Setup\Tube\TubeLayout;
 use Hakama\Stitch\Band;
 use Illuminate\Database\Eloquent\Collection;
+use Illuminate\Support\Collection as Listed;
 
 /** What the core is told of a decoration: what it lies on, how many there are, what lies along the same tube. */
 final class DecorationFacts
@@ -54,6 +55,21 @@ final class DecorationFacts
         $this->machines = $machines;
     }
 
+    /** @param Listed<int, Decoration> $decorations asked for one by one afterwards: with their lines, read at once */
+    public function know(Listed $decorations): void
+    {
+        $this->pieces += self::piecesOf(array_values($decorations->pluck('id')->map(intval(...))->all()));
+        $kept = KeptPlacement::query()
+            ->whereIn('garment', $decorations->map->garmentKey()->unique())
+            ->whereIn('position', $decorations->pluck('position')->unique())
+            ->get()
+            ->groupBy(static fn(KeptPlacement $one): string => "{$one->garment} {$one->position}");
+        foreach ($decorations as $one) {
+            $key = "{$one->garmentKey()} {$one->position->value}";
+            $this->keptOf[$key] ??= $kept[$key] ?? new Collection();
+        }
+    }
+
     /** @return Collection<int, Machine> the shop's working ones */
     public function machines(): Collection
     {
@@ -71,14 +87,28 @@ final class DecorationFacts
     /** @return array<string, int> size => how many pieces of it */
     public static function pieces(Decoration $decoration): array
     {
-        return Piece::query()
-            ->where('decoration_id', $decoration->id)
-            ->groupBy('size')
-            ->selectRaw('size, count(*) as pieces')
+        return self::piecesOf([$decoration->id])[$decoration->id];
+    }
+
+    /**
+     * @param list<int> $decorations
+     *
+     * @return array<int, array<string, int>> decoration => size => how many pieces of it
+     */
+    private static function piecesOf(array $decorations): array
+    {
+        $pieces = array_fill_keys($decorations, []);
+        $rows = Piece::query()
+            ->whereIn('decoration_id', $decorations)
+            ->groupBy('decoration_id', 'size')
+            ->selectRaw('decoration_id, size, count(*) as pieces')
             ->toBase()
-            ->pluck('pieces', 'size')
-            ->map(static fn(mixed $count): int => (int) $count)
-            ->all();
+            ->get();
+        foreach ($rows as $row) {
+            $pieces[(int) $row->decoration_id][(string) $row->size] = (int) $row->pieces;
+        }
+
+        return $pieces;
     }
 
     public function sizes(Decoration $decoration, Facts $facts, ?Fitting $fitting, ?FrameSpec $mounted): SizeTable

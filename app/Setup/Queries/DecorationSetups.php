@@ -35,6 +35,7 @@ use Hakama\Setup\Tube\Hoopings;
 use Hakama\Stitch\Turn;
 use Hakama\Words\Text;
 use Illuminate\Database\Eloquent\Collection;
+use Illuminate\Support\Collection as Listed;
 
 /** Asks the core how a decoration is to be set up. */
 final readonly class DecorationSetups
@@ -56,6 +57,12 @@ final readonly class DecorationSetups
     public function knowMachines(Collection $machines): void
     {
         $this->facts->knowMachines($machines);
+    }
+
+    /** @param Listed<int, Decoration> $decorations asked for one by one afterwards: with their lines, read at once */
+    public function know(Listed $decorations): void
+    {
+        $this->facts->know($decorations);
     }
 
     /** The advice in every size of the run, with the shop's frames to choose among. */

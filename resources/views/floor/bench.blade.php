@@ -22,32 +22,7 @@
         <p class="note">{{ __('floor.bench.planned_pieces_that_are_not_hooped') }}</p>
     @else
         <div class="grid grid-cols-1 gap-6 md:grid-cols-[minmax(0,1fr)_minmax(0,2.1fr)]">
-            <section aria-label="{{ __('floor.bench.to_hoop') }}">
-                <ol>
-                    @foreach ($bench->rows as $one)
-                        @php $isThis = $one->batch->code === $row->batch->code && $one->size === $row->size; @endphp
-                        <li class="border-b border-hair">
-                            <a @class(['flex items-baseline gap-3 py-2 no-underline',
-                                'border-s-[10px] border-ink bg-paper ps-3' => $isThis])
-                                @if ($isThis) aria-current="true" @endif
-                                href="{{ route('floor.bench', ['batch' => $one->batch->code,
-                                    'size' => $one->size]) }}"><strong
-                                    class="w-12">{{ $one->machine }}</strong><span
-                                        class="flex-1 text-base">{{ $one->batch->code }}
-                                    {{ $one->batch->setup->garment }}, <strong>{{ $one->sizeLabel() }}</strong><span
-                                        class="block text-soft">{{ $one->frame->code }},
-                                        {{ $one->frame->free === 0
-                                            ? __('floor.bench.no_frame_free') : __('floor.bench.free', [
-                                                'free' => $one->frame->free,
-                                            ]) }}{{ $one->isOn
-                                            ? ($one->when === '' ? __('floor.bench.enough_hooped') : '')
-                                            : __('floor.bench.next_batch') }}</span></span><span
-                                    class="big !text-2xl">{{ count($one->pieces) }}</span></a>
-                        </li>
-                    @endforeach
-                </ol>
-            </section>
-            <section aria-label="{{ __('floor.bench.how_to_hoop_it') }}" class="max-md:order-first">
+            <section aria-label="{{ __('floor.bench.how_to_hoop_it') }}" class="md:col-start-2 md:row-start-1">
                 <h2>{{ __('floor.bench.on', [
                     'name' => $row->batch->design->name,
                     'garment' => $row->batch->setup->garment,
@@ -106,6 +81,31 @@
                                 'size' => $row->size]) }}">{{ __('floor.bench.save_another_position') }}</a>
                     </div>
                 @endif
+            </section>
+            <section aria-label="{{ __('floor.bench.to_hoop') }}" class="md:col-start-1 md:row-start-1">
+                <ol>
+                    @foreach ($bench->rows as $one)
+                        @php $isThis = $one->batch->code === $row->batch->code && $one->size === $row->size; @endphp
+                        <li class="border-b border-hair">
+                            <a @class(['flex items-baseline gap-3 py-2 no-underline',
+                                'border-s-[10px] border-ink bg-paper ps-3' => $isThis])
+                                @if ($isThis) aria-current="true" @endif
+                                href="{{ route('floor.bench', ['batch' => $one->batch->code,
+                                    'size' => $one->size]) }}"><strong
+                                    class="w-12">{{ $one->machine }}</strong><span
+                                        class="flex-1 text-base">{{ $one->batch->code }}
+                                    {{ $one->batch->setup->garment }}, <strong>{{ $one->sizeLabel() }}</strong><span
+                                        class="block text-soft">{{ $one->frame->code }},
+                                        {{ $one->frame->free === 0
+                                            ? __('floor.bench.no_frame_free') : __('floor.bench.free', [
+                                                'free' => $one->frame->free,
+                                            ]) }}{{ $one->isOn
+                                            ? ($one->when === '' ? __('floor.bench.enough_hooped') : '')
+                                            : __('floor.bench.next_batch') }}</span></span><span
+                                    class="big !text-2xl">{{ count($one->pieces) }}</span></a>
+                        </li>
+                    @endforeach
+                </ol>
             </section>
         </div>
     @endif

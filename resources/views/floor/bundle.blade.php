@@ -25,11 +25,7 @@
             'number' => $order->number,
         ]) }}</a></x-slot:link></x-said></dd>
         <dt>{{ __('floor.bundle.pieces') }}</dt>
-        <dd>
-            @foreach ($bundle->pieces->groupBy('size') as $size => $some)
-                {{ $size === 'one' ? '' : $size . ' ' }}{{ $some->count() }}{{ $loop->last ? '' : ', ' }}
-            @endforeach
-        </dd>
+        <dd>{{ App\Garment\SizeRun::said($bundle->pieces->countBy('size')->all()) }}</dd>
         <dt>{{ __('floor.bundle.status') }}</dt>
         <dd>
             @foreach ($states as $state => $some)

@@ -37,197 +37,7 @@
         <p class="note">{{ __('floor.station.no_batch_for_plan_one_and', ['code' => $m->code]) }}</p>
     @else
         <div class="grid grid-cols-1 gap-6 md:grid-cols-[minmax(0,1.45fr)_minmax(0,1fr)]">
-            <section aria-label="{{ __('floor.station.running_now') }}">
-                <div class="flex items-end gap-6">
-                    <div>
-                        <h1>{{ $open->design->name }}</h1>
-                        <p>{{ $open->code }}, {{ $open->setup->garment }}, {{ $open->setup->position }}. <a
-                                href="{{ route('floor.card', $open->code) }}" data-key="n"
-                                data-does="{{ __('floor.station.needles_of_this_batch') }}">{{ __('floor.station.needle_card') }} <kbd>n</kbd></a></p>
-                    </div>
-                    <p class="ms-auto text-end"><span class="big">{{ $run->done }}<span class="text-xl"> /
-                                {{ $run->pieces }}</span></span><br>{{ __('floor.station.pieces_done', [
-                                    'value' => $run->spoiled > 0 ? __('floor.station.spoiled', [
-                                        'spoiled' => $run->spoiled,
-                                    ]) : '',
-                                ]) }}@if ($open->copies > 1)
-                            <span class="block text-base text-soft">{{ __('floor.station.per_frame_frames_to_go', [
-                                'copies' => $open->copies,
-                                'pieces' => $open->batch->pieces,
-                            ]) }}</span>
-                        @endif
-                    </p>
-                </div>
-                @if ($several)
-                    <p class="font-head font-semibold now" id="hooping">{{ __('floor.station.hooping_of', [
-                        'hooping' => $running->hooping(),
-                        'hoopings' => count($running->hoopings),
-                    ]) }}@if (isset($running->setup->marks[$running->hooping() - 1])){{ __('floor.station.the_cross_at', [
-                        'marks' => $running->setup->marks[$running->hooping() - 1],
-                    ]) }}
-                        @endif
-                    </p>
-                @endif
-                <canvas id="sewing" class="weave mt-3 h-[248px] w-full border border-hair" role="img"
-                    aria-label="{{ __('floor.station.the_design_filled_in_as_far') }}"
-                    data-track="{{ $named?->sewn ? route('orders.names.track', [$open->decorationId, $named->sewn])
-                        : ($several ? route('setup.hooping.track', [$open->decorationId, $running->hooping(),
-                        'v' => substr($design->checksum, 0, 8)])
-                            : route('artwork.track', [$open->design->id, 'v' => substr($open->design->checksum, 0,
-                            8)])) }}"
-                    data-colours="{{ json_encode($design->colours()) }}"
-                    data-left="{{ $design->bounds->left }}" data-right="{{ $design->bounds->right }}"
-                    data-bottom="{{ $design->bounds->bottom }}" data-top="{{ $design->bounds->top }}"
-                    data-turn="{{ $open->setup->turnDeg }}" data-load="{{ $run->load->event }}"
-                    data-sewn="{{ $run->stage === Stage::Sewn ? $design->stitches : $running->stitch }}"
-                    data-of="{{ $design->stitches }}"></canvas>
-                <noscript><img class="weave mt-3 block h-[248px] w-full border border-hair object-contain"
-                        src="{{ route('artwork.drawing', [$open->design->id, 'v' => substr($open->design->checksum, 0, 8)]) }}"
-                        alt="{{ $open->design->name }}"></noscript>
-                @if (! in_array($running->setup?->driver, [null, Hakama\Machine\Driver::Cap], true))
-                    <p class="text-base"><a href="{{ route('setup.picture', $open->decorationId) }}" data-key="i"
-                            data-does="{{ __('floor.station.measure_the_position_from_a_picture') }}">{{ __('floor.station.measure_the_position_from_a_picture') }}
-                            <kbd>i</kbd></a></p>
-                @endif
-                @if ($origin)
-                    <p class="text-base" id="origin">{{ $origin->words() }}</p>
-                @endif
-                @if ($running->setup)
-                    <p class="text-base" id="bobbin">{{ $station->bobbinWords() }}</p>
-                    <p class="text-base" id="loading">{{ __('floor.station.towards_the_machine_as_pictured', [
-                        'end_words' => App\Foundation\Words\Words::capital($running->setup->loading->endWords()),
-                        'turn' => App\Setup\DecisionRow::turn($running->setup->turnToSet),
-                    ]) }}</p>
-                @endif
-                @if ($station->care !== [])
-                    <p class="text-base" id="care">{{ __('floor.station.before_this_batch') }}
-                        @foreach (array_slice($station->care, 0, 3) as $one)
-                            {{ App\Foundation\Words\Words::small($one->task->wanted($one->needle)) }}{{ $loop->last ? '' : '; ' }}
-                        @endforeach
-                        <x-said key="floor.station.care_of"><x-slot:link><a
-                                    href="{{ route('needles.care', $m) }}">{{ __('common.needle_tabs.care_of', [
-                                        'code' => $m->code,
-                                    ]) }}</a></x-slot:link></x-said></p>
-                @endif
-                @if ($station->needlesToSet !== '')
-                    <p class="text-base" id="program">{{ $station->needlesToSet }}</p>
-                @endif
-                <div class="mt-2 flex items-baseline gap-6 tabular-nums">
-                    @if ($run->stage === Stage::Sewing)
-                        <strong>{{ __('floor.station.sewing_load', ['number' => $run->load->number]) }}</strong>
-                    @elseif ($run->stage === Stage::Halted)
-                        <strong class="now">{{ $halts[$run->load->haltedBy?->value ?? ''] ?? __('floor.station.stopped') }}</strong>
-                    @elseif ($run->stage === Stage::Sewn)
-                        <strong>{{ __('floor.station.load_is_sewn_take_it_off', [
-                            'number' => $run->load->number,
-                        ]) }}</strong>
-                    @elseif ($run->stage === Stage::Ready)
-                        <strong>{{ __('floor.station.ready_for_load', ['number' => $run->load->number + 1]) }}</strong>
-                    @else<strong>{{ __('floor.station.preflight') }}</strong>
-                    @endif
-                    <span class="ms-auto"><span
-                            id="stitch">{{ $n($run->stage === Stage::Sewn ? $stitches : $running->stitch) }}</span>
-                        {{ __('floor.station.of_stitches', ['stitches' => $n($stitches)]) }}</span>
-                    <span
-                        id="share">{{ $stitches ? intdiv(100 * ($run->stage === Stage::Sewn
-                            ? $stitches : $running->stitch), $stitches) : 0 }}
-                        %</span>
-                </div>
-                <h2 class="sr-only">{{ __('floor.station.steps') }}</h2>
-                <ol id="steps" class="mt-2 flex flex-wrap gap-2 text-base">
-                    @foreach ($sheet->steps as $step)
-                        @php $needle = $m->needleWith($design->threads()[$step->block - 1])?->number; @endphp
-                        <li class="floor-step" data-to="{{ $step->to }}"
-                            @if ($run->load->event && $running->stitch >= $step->from - 1
-                                && $running->stitch < $step->to) data-here @endif><x-swatch
-                                :hex="$design->colours()[$step->block - 1]"
-                                    />{{ $design->threads()[$step->block - 1] }}{{ $needle
-                                        ? __('floor.station.needle', [
-                                            'needle' => $needle,
-                                        ]) : '' }}{{ in_array($step->role,
-                                        [Hakama\Artwork\BlockRole::Sew, Hakama\Artwork\BlockRole::None], true)
-                                            ? '' : ', ' . App\Foundation\Words\Words::say($step->role->label()) }}{{ $step->note === ''
-                                            || $step->halts() ? '' : ': ' . $step->note }}
-                        </li>
-                        @if ($step->halts())
-                            <li class="floor-step halt">{{ __('floor.station.stop', [
-                                'step' => $step->words(),
-                                'value' => $step->note === '' ? '' : ', ' . $step->note,
-                            ]) }}</li>
-                        @endif
-                    @endforeach
-                </ol>
-                @if ($run->stage === Stage::Halted)
-                    <p class="note note-now mt-2 text-base">{{ __('floor.station.stopped_at_stitch', [
-                        'stitch' => $n($run->load->stitch),
-                    ]) }}
-                        @if ($break !== null)
-                            {{ __('floor.station.block_rethread_step_back_stitches_past', ['block' => $break->step?->block, 'thread' => $break->thread, 'value' => $break->needle === null
-                                ? '' : __('floor.station.needle', [
-                                    'needle' => $break->needle,
-                                ]), 'step_back' => $stepBack, 'value_2' => $n(max(0, $break->stitch - $stepBack))]) }}
-                            @if ($break->breaks > 1)
-                                {{ __('floor.station.break_at_needle_lately', [
-                                    'breaks' => $break->breaks,
-                                    'needle' => $break->needle,
-                                ]) }}
-                            @endif
-                            @if ($break->look !== [])
-                                <strong>{{ __('floor.station.check', [
-                                    'value' => implode('; ', $break->look),
-                                ]) }}</strong>
-                            @endif
-                        @elseif ($run->load->haltedBy === K::BobbinRanOut)
-                            {{ __('floor.station.change_the_bobbin') }}
-                        @elseif ($run->load->haltedBy === K::HandStop && ($step = $sheet->at($run->load->stitch)))
-                            <x-said key="floor.station.then_go_on" :with="['value' => $step->note !== ''
-                                ? ': ' . $step->note : '']">
-                                    <x-slot:strong><strong>{{ App\Foundation\Words\Words::capital($step->acts === [] ? __('floor.station.look') : $step->words()) }}</strong></x-slot:strong></x-said>
-                        @endif {{ __('floor.station.if_the_frame_was_moved_use') }}</p>
-                @endif
-                <h2 class="mt-4">{{ __('floor.station.to_hoop') }}</h2>
-                <ul class="grid grid-cols-1 gap-x-6 text-base sm:grid-cols-2">
-                    @php $nextToHoop = array_values(array_diff($running->waiting(), $run->hooped))[0] ?? null; @endphp
-                    @foreach (array_slice($running->waiting(), 0, $running::SHOWN) as $id)
-                        <li class="flex items-center gap-3 border-b border-hair py-1">
-                            <span
-                                class="flex-1">{{ $running->pieces[$id]?->label() }}@if ($running->pieces[$id]?->text !== null)
-                                    <strong class="spelling">{{ $running->pieces[$id]->text }}</strong>
-                                @endif <span
-                                    class="text-soft">{{ __('floor.station.in_frame', [
-                                        'frame' => $open->batch->equipment->frame,
-                                    ]) }}</span>
-                                @if ($where = $running->placements[$running->pieces[$id]?->size ?? ''] ?? '')
-                                    <span class="block leading-snug">{{ $where }}</span>
-                                @endif
-                            </span>
-                            @if (in_array($id, $run->hooped, true))
-                                <strong>{{ __('floor.station.hooped') }}</strong>
-                            @else
-                                <form method="post" action="{{ route('floor.events', $m) }}">@csrf<input
-                                        type="hidden" name="id" value="{{ Str::uuid() }}"><input type="hidden"
-                                        name="batch" value="{{ $open->code }}"><input type="hidden" name="kind"
-                                        value="{{ K::PieceHooped->value }}"><input type="hidden" name="piece"
-                                        value="{{ $id }}"><button type="submit" class="btn !min-h-[48px] !text-base"
-                                        @if ($id === $nextToHoop)
-                                            data-key="h" @endif>{{ __('floor.station.hooped_2') }}{!! $id === $nextToHoop
-                                            ? ' <kbd>h</kbd>' : '' !!}<span
-                                            class="sr-only">: {{ $running->pieces[$id]?->label() }}</span></button>
-                                </form>
-                            @endif
-                        </li>
-                    @endforeach
-                    @if ($run->waiting() > $running::SHOWN)
-                        <li class="py-1 text-soft">{{ __('floor.station.and_more', [
-                            'waiting' => $run->waiting() - $running::SHOWN,
-                        ]) }}</li>
-                    @endif
-                    @if ($run->waiting() === 0)
-                        <li class="py-1 text-soft">{{ __('floor.station.no_more_in_this_batch') }}</li>
-                    @endif
-                </ul>
-            </section>
-            <section aria-label="{{ __('floor.station.what_to_do') }}" class="max-md:order-first">
+            <section aria-label="{{ __('floor.station.what_to_do') }}" class="md:col-start-2 md:row-start-1">
                 <x-wrong field="piece" />
                 <x-wrong field="kind" />
                 @if ($run->stage === Stage::Preflight)
@@ -442,6 +252,196 @@
                         </form>
                     @endif
                 @endif
+            </section>
+            <section aria-label="{{ __('floor.station.running_now') }}" class="md:col-start-1 md:row-start-1">
+                <div class="flex items-end gap-6">
+                    <div>
+                        <h1>{{ $open->design->name }}</h1>
+                        <p>{{ $open->code }}, {{ $open->setup->garment }}, {{ $open->setup->position }}. <a
+                                href="{{ route('floor.card', $open->code) }}" data-key="n"
+                                data-does="{{ __('floor.station.needles_of_this_batch') }}">{{ __('floor.station.needle_card') }} <kbd>n</kbd></a></p>
+                    </div>
+                    <p class="ms-auto text-end"><span class="big">{{ $run->done }}<span class="text-xl"> /
+                                {{ $run->pieces }}</span></span><br>{{ __('floor.station.pieces_done', [
+                                    'value' => $run->spoiled > 0 ? __('floor.station.spoiled', [
+                                        'spoiled' => $run->spoiled,
+                                    ]) : '',
+                                ]) }}@if ($open->copies > 1)
+                            <span class="block text-base text-soft">{{ __('floor.station.per_frame_frames_to_go', [
+                                'copies' => $open->copies,
+                                'pieces' => $open->batch->pieces,
+                            ]) }}</span>
+                        @endif
+                    </p>
+                </div>
+                @if ($several)
+                    <p class="font-head font-semibold now" id="hooping">{{ __('floor.station.hooping_of', [
+                        'hooping' => $running->hooping(),
+                        'hoopings' => count($running->hoopings),
+                    ]) }}@if (isset($running->setup->marks[$running->hooping() - 1])){{ __('floor.station.the_cross_at', [
+                        'marks' => $running->setup->marks[$running->hooping() - 1],
+                    ]) }}
+                        @endif
+                    </p>
+                @endif
+                <canvas id="sewing" class="weave mt-3 h-[248px] w-full border border-hair" role="img"
+                    aria-label="{{ __('floor.station.the_design_filled_in_as_far') }}"
+                    data-track="{{ $named?->sewn ? route('orders.names.track', [$open->decorationId, $named->sewn])
+                        : ($several ? route('setup.hooping.track', [$open->decorationId, $running->hooping(),
+                        'v' => substr($design->checksum, 0, 8)])
+                            : route('artwork.track', [$open->design->id, 'v' => substr($open->design->checksum, 0,
+                            8)])) }}"
+                    data-colours="{{ json_encode($design->colours()) }}"
+                    data-left="{{ $design->bounds->left }}" data-right="{{ $design->bounds->right }}"
+                    data-bottom="{{ $design->bounds->bottom }}" data-top="{{ $design->bounds->top }}"
+                    data-turn="{{ $open->setup->turnDeg }}" data-load="{{ $run->load->event }}"
+                    data-sewn="{{ $run->stage === Stage::Sewn ? $design->stitches : $running->stitch }}"
+                    data-of="{{ $design->stitches }}"></canvas>
+                <noscript><img class="weave mt-3 block h-[248px] w-full border border-hair object-contain"
+                        src="{{ route('artwork.drawing', [$open->design->id, 'v' => substr($open->design->checksum, 0, 8)]) }}"
+                        alt="{{ $open->design->name }}"></noscript>
+                @if (! in_array($running->setup?->driver, [null, Hakama\Machine\Driver::Cap], true))
+                    <p class="text-base"><a href="{{ route('setup.picture', $open->decorationId) }}" data-key="i"
+                            data-does="{{ __('floor.station.measure_the_position_from_a_picture') }}">{{ __('floor.station.measure_the_position_from_a_picture') }}
+                            <kbd>i</kbd></a></p>
+                @endif
+                @if ($origin)
+                    <p class="text-base" id="origin">{{ $origin->words() }}</p>
+                @endif
+                @if ($running->setup)
+                    <p class="text-base" id="bobbin">{{ $station->bobbinWords() }}</p>
+                    <p class="text-base" id="loading">{{ __('floor.station.towards_the_machine_as_pictured', [
+                        'end_words' => App\Foundation\Words\Words::capital($running->setup->loading->endWords()),
+                        'turn' => App\Setup\DecisionRow::turn($running->setup->turnToSet),
+                    ]) }}</p>
+                @endif
+                @if ($station->care !== [])
+                    <p class="text-base" id="care">{{ __('floor.station.before_this_batch') }}
+                        @foreach (array_slice($station->care, 0, 3) as $one)
+                            {{ App\Foundation\Words\Words::small($one->task->wanted($one->needle)) }}{{ $loop->last ? '' : '; ' }}
+                        @endforeach
+                        <x-said key="floor.station.care_of"><x-slot:link><a
+                                    href="{{ route('needles.care', $m) }}">{{ __('common.needle_tabs.care_of', [
+                                        'code' => $m->code,
+                                    ]) }}</a></x-slot:link></x-said></p>
+                @endif
+                @if ($station->needlesToSet !== '')
+                    <p class="text-base" id="program">{{ $station->needlesToSet }}</p>
+                @endif
+                <div class="mt-2 flex items-baseline gap-6 tabular-nums">
+                    @if ($run->stage === Stage::Sewing)
+                        <strong>{{ __('floor.station.sewing_load', ['number' => $run->load->number]) }}</strong>
+                    @elseif ($run->stage === Stage::Halted)
+                        <strong class="now">{{ $halts[$run->load->haltedBy?->value ?? ''] ?? __('floor.station.stopped') }}</strong>
+                    @elseif ($run->stage === Stage::Sewn)
+                        <strong>{{ __('floor.station.load_is_sewn_take_it_off', [
+                            'number' => $run->load->number,
+                        ]) }}</strong>
+                    @elseif ($run->stage === Stage::Ready)
+                        <strong>{{ __('floor.station.ready_for_load', ['number' => $run->load->number + 1]) }}</strong>
+                    @else<strong>{{ __('floor.station.preflight') }}</strong>
+                    @endif
+                    <span class="ms-auto"><span
+                            id="stitch">{{ $n($run->stage === Stage::Sewn ? $stitches : $running->stitch) }}</span>
+                        {{ __('floor.station.of_stitches', ['stitches' => $n($stitches)]) }}</span>
+                    <span
+                        id="share">{{ $stitches ? intdiv(100 * ($run->stage === Stage::Sewn
+                            ? $stitches : $running->stitch), $stitches) : 0 }}
+                        %</span>
+                </div>
+                <h2 class="sr-only">{{ __('floor.station.steps') }}</h2>
+                <ol id="steps" class="mt-2 flex flex-wrap gap-2 text-base">
+                    @foreach ($sheet->steps as $step)
+                        @php $needle = $m->needleWith($design->threads()[$step->block - 1])?->number; @endphp
+                        <li class="floor-step" data-to="{{ $step->to }}"
+                            @if ($run->load->event && $running->stitch >= $step->from - 1
+                                && $running->stitch < $step->to) data-here @endif><x-swatch
+                                :hex="$design->colours()[$step->block - 1]"
+                                    />{{ $design->threads()[$step->block - 1] }}{{ $needle
+                                        ? __('floor.station.needle', [
+                                            'needle' => $needle,
+                                        ]) : '' }}{{ in_array($step->role,
+                                        [Hakama\Artwork\BlockRole::Sew, Hakama\Artwork\BlockRole::None], true)
+                                            ? '' : ', ' . App\Foundation\Words\Words::say($step->role->label()) }}{{ $step->note === ''
+                                            || $step->halts() ? '' : ': ' . $step->note }}
+                        </li>
+                        @if ($step->halts())
+                            <li class="floor-step halt">{{ __('floor.station.stop', [
+                                'step' => $step->words(),
+                                'value' => $step->note === '' ? '' : ', ' . $step->note,
+                            ]) }}</li>
+                        @endif
+                    @endforeach
+                </ol>
+                @if ($run->stage === Stage::Halted)
+                    <p class="note note-now mt-2 text-base">{{ __('floor.station.stopped_at_stitch', [
+                        'stitch' => $n($run->load->stitch),
+                    ]) }}
+                        @if ($break !== null)
+                            {{ __('floor.station.block_rethread_step_back_stitches_past', ['block' => $break->step?->block, 'thread' => $break->thread, 'value' => $break->needle === null
+                                ? '' : __('floor.station.needle', [
+                                    'needle' => $break->needle,
+                                ]), 'step_back' => $stepBack, 'value_2' => $n(max(0, $break->stitch - $stepBack))]) }}
+                            @if ($break->breaks > 1)
+                                {{ __('floor.station.break_at_needle_lately', [
+                                    'breaks' => $break->breaks,
+                                    'needle' => $break->needle,
+                                ]) }}
+                            @endif
+                            @if ($break->look !== [])
+                                <strong>{{ __('floor.station.check', [
+                                    'value' => implode('; ', $break->look),
+                                ]) }}</strong>
+                            @endif
+                        @elseif ($run->load->haltedBy === K::BobbinRanOut)
+                            {{ __('floor.station.change_the_bobbin') }}
+                        @elseif ($run->load->haltedBy === K::HandStop && ($step = $sheet->at($run->load->stitch)))
+                            <x-said key="floor.station.then_go_on" :with="['value' => $step->note !== ''
+                                ? ': ' . $step->note : '']">
+                                    <x-slot:strong><strong>{{ App\Foundation\Words\Words::capital($step->acts === [] ? __('floor.station.look') : $step->words()) }}</strong></x-slot:strong></x-said>
+                        @endif {{ __('floor.station.if_the_frame_was_moved_use') }}</p>
+                @endif
+                <h2 class="mt-4">{{ __('floor.station.to_hoop') }}</h2>
+                <ul class="grid grid-cols-1 gap-x-6 text-base sm:grid-cols-2">
+                    @php $nextToHoop = array_values(array_diff($running->waiting(), $run->hooped))[0] ?? null; @endphp
+                    @foreach (array_slice($running->waiting(), 0, $running::SHOWN) as $id)
+                        <li class="flex items-center gap-3 border-b border-hair py-1">
+                            <span
+                                class="flex-1">{{ $running->pieces[$id]?->label() }}@if ($running->pieces[$id]?->text !== null)
+                                    <strong class="spelling">{{ $running->pieces[$id]->text }}</strong>
+                                @endif <span
+                                    class="text-soft">{{ __('floor.station.in_frame', [
+                                        'frame' => $open->batch->equipment->frame,
+                                    ]) }}</span>
+                                @if ($where = $running->placements[$running->pieces[$id]?->size ?? ''] ?? '')
+                                    <span class="block leading-snug">{{ $where }}</span>
+                                @endif
+                            </span>
+                            @if (in_array($id, $run->hooped, true))
+                                <strong>{{ __('floor.station.hooped') }}</strong>
+                            @else
+                                <form method="post" action="{{ route('floor.events', $m) }}">@csrf<input
+                                        type="hidden" name="id" value="{{ Str::uuid() }}"><input type="hidden"
+                                        name="batch" value="{{ $open->code }}"><input type="hidden" name="kind"
+                                        value="{{ K::PieceHooped->value }}"><input type="hidden" name="piece"
+                                        value="{{ $id }}"><button type="submit" class="btn !min-h-[48px] !text-base"
+                                        @if ($id === $nextToHoop)
+                                            data-key="h" @endif>{{ __('floor.station.hooped_2') }}{!! $id === $nextToHoop
+                                            ? ' <kbd>h</kbd>' : '' !!}<span
+                                            class="sr-only">: {{ $running->pieces[$id]?->label() }}</span></button>
+                                </form>
+                            @endif
+                        </li>
+                    @endforeach
+                    @if ($run->waiting() > $running::SHOWN)
+                        <li class="py-1 text-soft">{{ __('floor.station.and_more', [
+                            'waiting' => $run->waiting() - $running::SHOWN,
+                        ]) }}</li>
+                    @endif
+                    @if ($run->waiting() === 0)
+                        <li class="py-1 text-soft">{{ __('floor.station.no_more_in_this_batch') }}</li>
+                    @endif
+                </ul>
             </section>
         </div>
         <div class="mt-5 grid grid-cols-1 gap-6 text-base md:grid-cols-[minmax(0,1.45fr)_minmax(0,1fr)]">

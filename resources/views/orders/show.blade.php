@@ -144,12 +144,9 @@
                                                 && $loop->first) <kbd>n</kbd>@endif</a>
                                 @endif
                             </td>
-                            <td class="tabular-nums">
-                                @foreach ($of->groupBy('size') as $size => $some)
-                                    {{ $size === 'one' ? '' : $size . ' ' }}{{ $some->sum('pieces') }}{{ $loop->last
-                                        ? '' : ', ' }}
-                                @endforeach
-                            </td>
+                            <td class="tabular-nums">{{ App\Garment\SizeRun::said(
+                                $of->groupBy('size')->map(static fn($some) => (int) $some->sum('pieces'))->all(),
+                            ) }}</td>
                             <td>
                                 <div class="flex items-center gap-3">
                                     <div class="w-32"><x-strip :done="$done"

@@ -11,8 +11,10 @@ use App\Orders\Models\Order;
 use App\Orders\Queries\ApprovedDecorations;
 use App\Shop\Models\Change;
 use App\Stock\Models\Thread;
+use Hakama\Garment\Position;
 use Illuminate\Cache\RateLimiter;
 use Illuminate\Support\Facades\Cache;
+use Illuminate\Support\Facades\DB;
 use Illuminate\Support\Str;
 use Illuminate\Testing\TestResponse;
 use PHPUnit\Framework\Attributes\Test;
@@ -106,6 +108,36 @@ final class ApprovalTest extends FeatureTestCase
     }
 
     #[Test]
+    public function of_a_cancelled_order_nothing_is_asked_and_nothing_approved(): void
+    {
+        $order = self::polos()->refresh();
+        $open = $this->link($order);
+        $this->post("/orders/{$order->number}/cancel", ['why_cancelled' => 'the club is no more'])
+            ->assertSessionHasNoErrors();
+        $this->answer($open, ['answer' => 'approved'])->assertSessionHas('problem');
+        self::assertNull($open->refresh()->answer);
+        $this->get("/approve/{$open->token}")->assertStatus(410);
+        $this->post("/orders/{$order->number}/approvals", ['form' => Str::uuid()->toString()])
+            ->assertSessionHas('problem');
+        self::assertSame(1, Approval::query()->where('order_id', $order->id)->count());
+    }
+
+    #[Test]
+    public function what_is_shown_is_read_at_once_however_many_places_there_are(): void
+    {
+        $order = self::polos()->refresh();
+        $one = $this->queriesOf("/orders/{$order->number}/approvals/new");
+        $line = $order->lines()->firstOrFail();
+        $pieces = $line->decorations()->firstOrFail();
+        foreach ([Position::Sleeve, Position::FullBack, Position::FullFront] as $position) {
+            $more = $pieces->replicate()->fill(['position' => $position]);
+            $more->save();
+        }
+        $four = $this->queriesOf("/orders/{$order->number}/approvals/new");
+        self::assertLessThanOrEqual($one, $four);
+    }
+
+    #[Test]
     public function who_tries_too_often_has_to_wait(): void
     {
         // Counted as in a shop: the store that tests have by themselves is emptied between requests.
@@ -151,6 +183,15 @@ final class ApprovalTest extends FeatureTestCase
         $start()->assertSessionHasErrors('checked');
         $decoration->colourways()->delete();
         $start()->assertSessionHasNoErrors();
+    }
+
+    private function queriesOf(string $page): int
+    {
+        DB::flushQueryLog();
+        DB::enableQueryLog();
+        $this->get($page)->assertOk();
+
+        return count(DB::getQueryLog());
     }
 
     private function link(Order $order): Approval
