@@ -43,7 +43,7 @@ final readonly class Growth
             '/needles/walks', '/needles/M1/pins', '/needles/M1/care', '/needles/cards/{batch}', '/plan', '/plan?zoom=week', '/plan/days',
             '/plan.csv', '/plan/ask', '/plan/calendar', '/plan/batches/{batch}', '/plan/lateness', '/floor/M1',
             '/floor/M2', '/floor/M1/pulse', '/floor/M1/corrections', '/floor/cards/{batch}', '/floor/finish', '/floor/board', '/floor/shift',
-            '/floor/bench', '/floor/tags', '/floor/finder', '/reading', '/books', '/books?by=month', '/books?by=year',
+            '/floor/bench', '/floor/M1/files', '/floor/tags', '/floor/finder', '/reading', '/books', '/books?by=month', '/books?by=year',
             '/books/jobs', '/books/promises', '/books/learned', '/books/charts', '/books/charts/on-time',
             '/books/charts/spoilage', '/books/charts/margin', '/books/charts/hours', '/books.csv', '/books/invoices.csv', '/shop',
             '/shop/threads', '/shop/threads/needs', '/shop/threads/match', '/shop/ordering', '/shop/ordering.csv',

@@ -2,6 +2,7 @@
 
 declare(strict_types=1);
 
+use App\Floor\Http\FolderLineController;
 use App\Floor\Http\MachineLineController;
 use App\Floor\Http\MachineToken;
 use App\Floor\Http\PairController;
@@ -17,3 +18,5 @@ Route::middleware(MachineToken::class)
         Route::get('/tape', 'tape');
         Route::post('/reports', 'report');
     });
+Route::match(FolderLineController::METHODS, '/folder/{name?}', [FolderLineController::class, 'answer'])
+    ->middleware(MachineToken::class);

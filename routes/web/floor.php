@@ -9,6 +9,7 @@ use App\Floor\Http\FinderController;
 use App\Floor\Http\FinishController;
 use App\Floor\Http\FloorController;
 use App\Floor\Http\FloorEventController;
+use App\Floor\Http\FolderController;
 use App\Floor\Http\ShiftController;
 use App\Floor\Http\TagController;
 use App\Foundation\Http\PeekSession;
@@ -47,6 +48,13 @@ Route::controller(BundleController::class)
         Route::post('/count', 'count')->name('count')->can(Ability::Operate);
     });
 Route::get('/floor/tags/{code}', [TagController::class, 'show'])->name('floor.tag')->can(Ability::Look);
+Route::controller(FolderController::class)
+    ->prefix('floor/{machine}')
+    ->group(static function (): void {
+        Route::get('/files', 'show')->name('floor.folder')->can(Ability::Look);
+        Route::post('/stick', 'stick')->name('floor.stick')->can(Ability::Operate);
+        Route::post('/files/{name}', 'one')->name('floor.folder.one')->can(Ability::Operate);
+    });
 Route::get('/floor/{machine?}', [FloorController::class, 'show'])->name('floor.show')->can(Ability::Look);
 Route::put('/floor/who', [FloorController::class, 'who'])->name('floor.who')->can(Ability::Operate);
 Route::post('/floor/{machine}/events', [FloorEventController::class, 'store'])->name('floor.events')->can(Ability::Operate);

@@ -19,7 +19,7 @@ final class NoScriptTest extends BrowserTestCase
         '/artwork', '/artwork/1',
         '/artwork/1/stops', '/setup', '/setup/7', '/setup/11', '/setup/11?tab=frames', '/setup/backing', '/needles/M1',
         '/needles/walks', '/plan', '/plan/ask', '/plan/calendar', '/plan/batches/B-107', '/floor/M1', '/floor/M2',
-        '/floor/finish', '/floor/bench', '/floor/board', '/floor/shift', '/books', '/books/charts', '/books/charts/margin',
+        '/floor/finish', '/floor/bench', '/floor/M1/files', '/floor/board', '/floor/shift', '/books', '/books/charts', '/books/charts/margin',
         '/shop',
         '/shop/threads', '/shop/threads/match', '/shop/catalogue', '/shop/people', '/shop/prices', '/reading',
     ];

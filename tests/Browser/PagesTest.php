@@ -71,6 +71,7 @@ final class PagesTest extends BrowserTestCase
                 '/floor/board',
                 '/floor/shift',
                 '/floor/bench',
+                '/floor/M1/files',
                 '/floor/tags',
                 '/orders/1006/tags',
                 '/orders/1006/count',

@@ -6,6 +6,7 @@ namespace Tests\Writers;
 
 use App\Artwork\Models\Artwork;
 use App\Floor\Actions\AppendEvent;
+use App\Floor\Folder\MachineFolder;
 use App\Floor\Log\FloorLog;
 use App\Floor\Models\Bundle;
 use App\Machine\Models\Frame;
@@ -830,6 +831,13 @@ final class Writes
                 )->own('id');
             },
             'floor.void' => static fn() => self::toldTwice(),
+            'floor.stick' => static fn() => Write::to('POST', '/floor/M1/stick', [], Second::Same),
+            'floor.folder.one' => static fn() => Write::to(
+                'POST',
+                '/floor/M1/files/'.app(MachineFolder::class)->of(Machine::query()->where('code', 'M1')->sole())[0]->file->name,
+                [],
+                Second::Same,
+            ),
             'floor.who' => static fn() => Write::to('PUT', '/floor/who', ['who' => self::person()], Second::Refused),
             'floor.finished' => static function (): Write {
                 $piece = self::pieceTo('finish');

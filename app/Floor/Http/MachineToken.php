@@ -16,10 +16,13 @@ final class MachineToken
     /** @param Closure(Request): Response $next */
     public function handle(Request $request, Closure $next): Response
     {
-        $token = $request->bearerToken();
+        // A controller that knows only names and words gives its token as the word.
+        $token = $request->bearerToken() ?? $request->getPassword();
         $machine = $token === null ? null : Machine::working()->where('token_hash', hash('sha256', $token))->first();
         if ($machine === null) {
-            return new JsonResponse(['message' => __('floor.machine_token.no_machine_here_has_that_token')], 401);
+            return new JsonResponse(['message' => __('floor.machine_token.no_machine_here_has_that_token')], 401, [
+                'WWW-Authenticate' => 'Basic realm="machine"',
+            ]);
         }
         $request->attributes->set('machine', $machine);
 

@@ -13,6 +13,7 @@ final class Download
 {
     private const CSV = 'text/csv; charset=utf-8';
     private const XLSX = 'application/vnd.openxmlformats-officedocument.spreadsheetml.sheet';
+    private const TAPE = 'application/octet-stream';
     private const PDF = 'application/pdf';
 
     /** A list that is at hand. */
@@ -53,6 +54,11 @@ final class Download
     public static function pdf(string $paper, string $name): Response
     {
         return self::bytes($paper, self::PDF, 'inline', "{$name}.pdf");
+    }
+
+    public static function tape(string $tape, string $file): Response
+    {
+        return self::bytes($tape, self::TAPE, 'attachment', $file);
     }
 
     private static function bytes(string $bytes, string $type, string $how, string $file): Response

@@ -9,8 +9,13 @@ final class ShopAddress
 {
     public static function of(string $route, string $part): string
     {
+        return self::at(route($route, $part, false));
+    }
+
+    public static function at(string $path): string
+    {
         $shop = rtrim((string) config('shop.address'), '/');
 
-        return $shop === '' ? route($route, $part) : $shop.route($route, $part, false);
+        return $shop === '' ? url($path) : $shop.$path;
     }
 }

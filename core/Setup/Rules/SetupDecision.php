@@ -141,7 +141,11 @@ final readonly class SetupDecision
     /** What has to be set on this machine: on its cap driver a machine may turn the design by itself. */
     public function turnToSet(): Turn
     {
-        return $this->isInCapFrame() && $this->facts->machine->turnsCapsItself !== false ? Turn::None : $this->turn();
+        return $this->driver()->turnToSet(
+            $this->turn(),
+            $this->facts->item->isOnCap(),
+            $this->facts->machine->turnsCapsItself,
+        );
     }
 
     /** A cap on the cap driver; a soft one laid flat has none of that. */

@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace Hakama\Stitch\Tape;
 
+use Hakama\Stitch\Bounds;
+
 /**
  * The 512 bytes before the records. They are a hint by whoever wrote the tape: nothing is taken from
  * them but the name, and what they claim is compared with what was counted.
@@ -45,6 +47,14 @@ final readonly class Header
             top: $number('+Y'),
             bottom: $number('-Y'),
         );
+    }
+
+    /** The box it claims, from where the tape starts, mm; null where it claims none. */
+    public function bounds(): ?Bounds
+    {
+        return $this->left === null || $this->right === null || $this->bottom === null || $this->top === null
+            ? null
+            : new Bounds(-$this->left / 10, $this->right / 10, -$this->bottom / 10, $this->top / 10);
     }
 
     /**

@@ -28,6 +28,7 @@
             <kbd>j</kbd></a>
         <a class="btn" href="{{ route('floor.finish') }}" data-key="z" data-does="{{ __('floor.show.finishing') }}">{{ __('floor.show.finish') }}
             <kbd>z</kbd></a>
+        <a class="btn" href="{{ route('floor.folder', $station->machine) }}">{{ __('floor.show.files') }}</a>
         @if ($people !== [])
             <form method="post" action="{{ route('floor.who') }}" class="ms-auto flex items-center gap-2">@csrf
                 @method('put')<label for="at-machine" class="m-0 text-base">{{ __('floor.show.at_the_machines') }}</label><select

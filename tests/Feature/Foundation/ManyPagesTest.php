@@ -67,6 +67,7 @@ final class ManyPagesTest extends FeatureTestCase
                 '/needles/walks',
                 '/needles/M1/pins',
                 '/needles/M1/care',
+                '/floor/M1/files',
                 '/needles/cards/B-107',
                 '/plan',
                 '/plan?day=3',

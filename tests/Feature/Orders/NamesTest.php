@@ -200,6 +200,14 @@ final class NamesTest extends FeatureTestCase
             self::bearer($machine->code),
         )->assertOk();
 
+        // In its folder lies a tape for each name that is still to be sewn.
+        $files = $this->get('/machines/folder', self::bearer($machine->code))->json('files');
+        self::assertSame(['Bo', 'Zoë', 'Marlies'], array_column($files, 'part'));
+        self::assertSame($text->checksum, $files[0]['sha256']);
+        self::assertEqualsWithDelta($text->width_mm, $files[0]['width_mm'], 0.6);
+        $lies = $this->get("/machines/folder/{$files[0]['name']}", self::bearer($machine->code))->assertOk();
+        self::assertSame($text->checksum, hash('sha256', (string) $lies->getContent()));
+
         // Spoiled, the piece keeps its name and waits for it again; the next load is the same name.
         $this->touch($machine, ['kind' => 'piece_spoiled', 'cause' => 'puckering', 'piece' => $this->piece('Bo')->id]);
         $this->get("/floor/{$machine->code}")->assertSee('Name read, Bo: start');

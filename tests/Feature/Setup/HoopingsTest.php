@@ -94,6 +94,18 @@ final class HoopingsTest extends FeatureTestCase
             self::assertSame(40, $figures->counts->stitches);
         }
         $this->get("/setup/{$setup->decoration_id}/hoopings/4.dst")->assertNotFound();
+        // The same three lie in the folder of a machine that sews them, one after the other.
+        $this->batch->update(['machine_id' => self::machine('M2')->id, 'rank' => 1]);
+        self::outdate();
+        $files = array_values(array_filter(
+            $this->get('/machines/folder', self::bearer('M2'))->json('files'),
+            fn(array $file): bool => $file['batch'] === $this->batch->code,
+        ));
+        self::assertSame(
+            array_map(static fn($tape): string => $tape->checksum, $tapes),
+            array_column($files, 'sha256'),
+        );
+        self::assertSame([1, 2, 1], array_map(static fn(array $file): int => count($file['needles']), $files));
         $this->get("/setup/{$setup->decoration_id}/hoopings/2/track?v=1")->assertOk();
         $this->get("/setup/{$setup->decoration_id}")->assertSee('hooping 3');
     }
