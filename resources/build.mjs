@@ -19,7 +19,7 @@ for (const [name, from] of Object.entries(fonts)) cpSync(from, `${out}/fonts/${n
 execFileSync('node_modules/.bin/tailwindcss', ['-i', 'resources/css/app.css', '-o', `${out}/app.css`, '--minify'], {
     stdio: ['ignore', 'ignore', 'inherit'],
 });
-for (const name of ['app', 'sw', 'qr', 'place', 'chart', 'scan'])
+for (const name of ['early', 'app', 'sw', 'qr', 'place', 'chart', 'scan'])
     await build({
         entryPoints: [`resources/js/${name}.js`],
         bundle: true,
@@ -32,6 +32,6 @@ for (const name of ['app', 'sw', 'qr', 'place', 'chart', 'scan'])
 
 // What pages put behind the file names, so that browsers keep them until they change.
 const sign = createHash('sha256');
-for (const name of ['app.css', 'app.js', 'sw.js', 'qr.js', 'place.js', 'chart.js', 'scan.js'])
+for (const name of ['app.css', 'early.js', 'app.js', 'sw.js', 'qr.js', 'place.js', 'chart.js', 'scan.js'])
     sign.update(readFileSync(`${out}/${name}`));
 writeFileSync(`${out}/version`, `${sign.digest('hex').slice(0, 12)}\n`);

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Orders;
 
 use App\Foundation\Words\Dates;
+use App\Orders\Letters\LetterKind;
 use App\Orders\Models\Order;
 use App\Orders\Models\OrderLine;
 use Carbon\CarbonImmutable;
@@ -17,7 +18,7 @@ final class Messages
     /**
      * @param CarbonImmutable|null $ends when it ends by the plan
      *
-     * @return array<string, string> what it is about, a key of lang/ => the text, in the language now spoken
+     * @return array<string, string> kind of letter => the text, in the language now spoken
      */
     public static function of(
         Order $order,
@@ -27,20 +28,19 @@ final class Messages
         int $ready,
         int $pieces,
     ): array {
-        $hello = trim(__('orders.messages.hello', ['value' => $order->contact !== '' ? ' '.$order->contact : ''])).',';
         $due = Dates::longDayTime($order->due_at);
-        $letter = static fn(string ...$lines): string => implode("\n\n", [$hello, ...$lines, $shop]);
+        $letter = static fn(string $text): string => self::letter($order, $shop, $text);
         $letters = [
-            'orders.messages.received' => $letter(
+            LetterKind::Received->value => $letter(
                 __('orders.messages.we_have_received_your_order_no', ['number' => $order->number, 'due' => $due]),
             ),
-            'orders.messages.sample' => $letter(
+            LetterKind::Sample->value => $letter(
                 __('orders.messages.the_first_piece_of_your_order', ['number' => $order->number]),
             ),
         ];
         if ($order->cancelled_at !== null) {
             return [
-                'orders.messages.cancelled' => $letter(
+                LetterKind::Cancelled->value => $letter(
                     __('orders.messages.your_order_no_is_cancelled_as', [
                         'number' => $order->number,
                         'value' => $ready > 0 ? ' '.__('orders.messages.pieces_were_already_sewn_they_are', [
@@ -51,7 +51,7 @@ final class Messages
             ];
         }
         if ($ends !== null && $ends > $order->due_at) {
-            $letters['orders.messages.late'] = $letter(
+            $letters[LetterKind::Late->value] = $letter(
                 __('orders.messages.your_order_no_d_was_promised', [
                     'number' => $order->number,
                     'due' => $due,
@@ -61,10 +61,10 @@ final class Messages
         }
         $pressed = $order->lines->first(static fn(OrderLine $line): bool => $line->isIronedOn());
         if ($pressed !== null) {
-            $letters['orders.messages.ironing'] = $letter(self::pressedOn($house));
+            $letters[LetterKind::Ironing->value] = $letter(self::pressedOn($house));
         }
         if ($ready > 0) {
-            $letters[$ready >= $pieces ? 'orders.messages.ready' : 'orders.messages.part_ready'] = $letter(
+            $letters[($ready >= $pieces ? LetterKind::Ready : LetterKind::PartReady)->value] = $letter(
                 $ready >= $pieces
                     ? __('orders.messages.your_order_no_is_ready_to', ['number' => $order->number])
                     : __('orders.messages.of_pieces_of_your_order_no', [
@@ -76,6 +76,14 @@ final class Messages
         }
 
         return $letters;
+    }
+
+    /** What is said, with whom it is said to and by whom. */
+    public static function letter(Order $order, string $shop, string $text): string
+    {
+        $hello = trim(__('orders.messages.hello', ['value' => $order->contact !== '' ? ' '.$order->contact : ''])).',';
+
+        return implode("\n\n", [$hello, $text, $shop]);
     }
 
     /** The note that goes with patches for whoever irons them on. */

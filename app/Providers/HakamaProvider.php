@@ -7,6 +7,7 @@ namespace App\Providers;
 use App\Artwork\Listeners\ReadTapesAnew;
 use App\Books\Learning\LoggedWork;
 use App\Floor\Projections\DaySums;
+use App\Foundation\Clock\MinutePassed;
 use App\Foundation\Database\NoRetryConnection;
 use App\Foundation\Database\NoRetryConnector;
 use App\Foundation\Database\PatientConnection;
@@ -17,11 +18,14 @@ use App\Foundation\ShopProfile;
 use App\Foundation\Words\IcuTranslator;
 use App\Foundation\Words\Languages;
 use App\Foundation\Words\Words;
+use App\Money\Listeners\WriteReminders;
 use App\Money\Queries\CustomerAmounts;
 use App\Money\Queries\OrderPrice;
 use App\Money\Queries\ShopRates;
 use App\Orders\Actions\UndoOrder;
 use App\Orders\Approvals\SaidPrice;
+use App\Orders\Listeners\ReadBounces;
+use App\Orders\Listeners\WriteDueLetters;
 use App\Orders\OpenAmounts;
 use App\Orders\Queries\StationCounts;
 use App\People\Ability;
@@ -151,6 +155,9 @@ final class HakamaProvider extends ServiceProvider
         EncryptCookies::except((string) config('session.cookie'));
         Event::subscribe(KeepSetupTimes::class);
         Event::listen(RuleChanged::class, ReadTapesAnew::class);
+        foreach ([WriteDueLetters::class, ReadBounces::class, WriteReminders::class] as $byItself) {
+            Event::listen(MinutePassed::class, $byItself);
+        }
         Date::use(CarbonImmutable::class);
         $zone = ShopProfile::zoneAtHand();
         if ($zone !== null) {

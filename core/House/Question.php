@@ -35,6 +35,7 @@ enum Question: string
     case ShortBlanks = 'short_blanks';
     case MissingMaterial = 'missing_material';
     case Approval = 'approval';
+    case Letters = 'letters';
 
     /** @return non-empty-list<School> the first holds until the shop says otherwise */
     public function schools(): array
@@ -141,6 +142,10 @@ enum Question: string
             self::Approval => [
                 new School('when_asked'),
                 new School('before_sewing'),
+            ],
+            self::Letters => [
+                new School('opened'),
+                new School('by_themselves'),
             ],
             self::Units => [
                 new School('mm'),

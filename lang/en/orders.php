@@ -299,13 +299,6 @@ return [
         'your_order_no_is_ready_to' => 'your order no. {number} is ready to collect.',
         'of_pieces_of_your_order_no' => '{ready} of {pieces} pieces of your order no. {number} are ready to collect.',
         'the_patches_have_film_on_their' => 'the patches have film on their backs. Test it on a hidden spot first; anything that cannot take a hot iron has to be sewn on. Warm the place with the iron, lay the patch on it and a thin dry cloth over it, then press without moving and without steam for {press} seconds, as hot as the cloth can take. Let it cool for {cool} seconds, turn the garment inside out and press for {press} seconds from behind. Do not wash it for a day. Irons burn.',
-        'received' => 'Order received',
-        'sample' => 'Sample to approve',
-        'cancelled' => 'Order cancelled',
-        'late' => 'Order delayed',
-        'ironing' => 'How to iron on the patches',
-        'ready' => 'Order ready',
-        'part_ready' => 'Part of the order ready',
     ],
     'more' => [
         'add_a_line_to_order' => 'Add a line to order {number}',

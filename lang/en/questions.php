@@ -94,6 +94,8 @@ return [
         'short_blanks_split' => 'Plan: what is there is sewn, and the rest is a batch of its own from the day on which its blanks come.',
         'approval_when_asked' => 'Floor: a batch starts whether or not its customer has answered the link they were sent.',
         'approval_before_sewing' => 'Floor: no batch starts before its customer has approved it by their link as it is now.',
+        'letters_opened' => 'Orders: an e-mail to a customer is opened before anybody sends it.',
+        'letters_by_themselves' => 'Orders: “received” and “ready” go by themselves, and a reminder the day after an invoice was due; everything else is opened first.',
         'missing_material_warn' => 'Plan: as if thread and backing that run out came in time; the list of what to order says by when.',
         'missing_material_hold' => 'Plan: a batch whose thread or backing runs out waits until it comes: on the day that was said, else after the delivery time.',
         'units_mm' => 'Places, drawings and designs: in millimetres, where a tape is laid on in inches beside.',
@@ -161,6 +163,11 @@ return [
         'question' => 'Customer approval',
         'when_asked' => 'for information',
         'before_sewing' => 'nothing is sewn before it',
+    ],
+    'letters' => [
+        'question' => 'E-mail to customers',
+        'opened' => 'opened before it is sent',
+        'by_themselves' => 'the usual ones go by themselves',
     ],
     'missing_material' => [
         'question' => 'When thread or backing runs out',

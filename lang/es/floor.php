@@ -330,7 +330,7 @@ return [
         'fetched' => 'copiado {when} {way}',
         'under' => 'como {name}',
         'save' => 'Guardar este archivo',
-        'hooping' => 'bastidor {number} de {of}',
+        'hooping' => 'embastidado {number} de {of}',
         'on' => '{pieces, plural, one {Una pieza} other {# piezas}}, {garment}, {position}. Bastidor {frame}.',
         'needles' => 'Agujas {program}',
         'turned' => '{turn, plural, =0 {Sin girar} other {Girado #°}}, {speed} puntadas por minuto',

@@ -299,13 +299,6 @@ return [
         'your_order_no_is_ready_to' => 'tu pedido n.º {number} está listo para recoger.',
         'of_pieces_of_your_order_no' => '{ready} de {pieces} piezas de tu pedido n.º {number} están listas para recoger.',
         'the_patches_have_film_on_their' => 'los parches llevan film por detrás. Pruébalo antes en un sitio oculto; lo que no admita plancha caliente hay que coserlo. Calienta el sitio con la plancha, pon el parche y encima un paño fino y seco, y prensa sin mover y sin vapor {press} segundos, tan caliente como admita la tela. Deja enfriar {cool} segundos, vuelve la prenda del revés y prensa {press} segundos por detrás. No la laves en un día. Las planchas queman.',
-        'received' => 'Pedido recibido',
-        'sample' => 'Muestra por aprobar',
-        'cancelled' => 'Pedido cancelado',
-        'late' => 'Pedido con retraso',
-        'ironing' => 'Cómo planchar los parches',
-        'ready' => 'Pedido listo',
-        'part_ready' => 'Parte del pedido lista',
     ],
     'more' => [
         'add_a_line_to_order' => 'Añadir una línea al pedido {number}',

@@ -94,6 +94,8 @@ return [
         'short_blanks_split' => 'Plan: se borda lo que hay, y el resto es un lote aparte desde el día en que llegan sus prendas.',
         'approval_when_asked' => 'Planta: un lote empieza aunque su cliente no haya respondido al enlace que recibió.',
         'approval_before_sewing' => 'Planta: ningún lote empieza antes de que su cliente lo apruebe con su enlace, tal como está ahora.',
+        'letters_opened' => 'Pedidos: cada correo a un cliente se abre antes de enviarlo.',
+        'letters_by_themselves' => 'Pedidos: «recibido» y «listo» salen solos, y un recordatorio al día siguiente de vencer una factura; todo lo demás se abre antes.',
         'missing_material_warn' => 'Plan: como si el hilo y la entretela que se acaban llegaran a tiempo; la lista de pedidos dice para cuándo.',
         'missing_material_hold' => 'Plan: un lote cuyo hilo o entretela se acaba espera a que llegue: el día dicho o, si no, tras el plazo de entrega.',
         'units_mm' => 'Posiciones, dibujos y diseños: en milímetros; donde se usa cinta métrica, también en pulgadas.',
@@ -161,6 +163,11 @@ return [
         'question' => 'Aprobación del cliente',
         'when_asked' => 'a título informativo',
         'before_sewing' => 'nada se borda antes',
+    ],
+    'letters' => [
+        'question' => 'Correo a los clientes',
+        'opened' => 'se abre antes de enviarlo',
+        'by_themselves' => 'los habituales salen solos',
     ],
     'missing_material' => [
         'question' => 'Cuando se acaba hilo o entretela',

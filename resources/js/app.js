@@ -1,5 +1,4 @@
 import htmx from 'htmx.org';
-import { cards } from './cards.js';
 import { drop } from './drop.js';
 import { floor } from './floor.js';
 import { keys } from './keys.js';
@@ -31,7 +30,6 @@ window.htmx = htmx;
 
 pickers();
 keys();
-cards();
 drop();
 plan();
 floor();

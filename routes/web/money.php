@@ -7,6 +7,7 @@ use App\Foundation\Http\PeekSession;
 use App\Money\Http\AskQuoteController;
 use App\Money\Http\BankController;
 use App\Money\Http\InvoiceController;
+use App\Money\Http\InvoiceLetterController;
 use App\Money\Http\MoneyController;
 use App\Money\Http\PaymentController;
 use App\Money\Http\PriceController;
@@ -43,6 +44,12 @@ Route::controller(InvoiceController::class)->group(static function (): void {
     Route::get('/books/invoices/{invoice:number}/reminder', 'reminder')->name('invoices.reminder')->can(Ability::Plan);
     Route::get('/books/invoices/{invoice:number}/xml', 'electronic')->name('invoices.xml')->can(Ability::Plan);
     Route::post('/books/invoices/{invoice:number}/payments', [PaymentController::class, 'note'])->name('invoices.pay')->can(Ability::Plan);
+    Route::get('/books/invoices/{invoice:number}/letters/{as}', [InvoiceLetterController::class, 'open'])
+        ->name('invoices.letter')->can(Ability::Plan)
+        ->whereIn('as', ['invoice', 'reminder']);
+    Route::post('/books/invoices/{invoice:number}/letters/{as}', [InvoiceLetterController::class, 'send'])
+        ->name('invoices.letter.send')->can(Ability::Plan)
+        ->whereIn('as', ['invoice', 'reminder']);
     Route::post('/books/invoices/{invoice:number}/credit', 'credit')->name('invoices.credit')->can(Ability::Plan);
 });
 Route::controller(BankController::class)

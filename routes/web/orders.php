@@ -12,9 +12,11 @@ use App\Orders\Http\ColourController;
 use App\Orders\Http\CountController;
 use App\Orders\Http\CustomerController;
 use App\Orders\Http\CustomerPageController;
+use App\Orders\Http\LetterController;
 use App\Orders\Http\NamesController;
 use App\Orders\Http\OrderController;
 use App\Orders\Http\OrderListController;
+use App\Orders\Letters\LetterKind;
 use App\People\Ability;
 use Illuminate\Foundation\Http\Middleware\ValidateCsrfToken;
 use Illuminate\Session\Middleware\StartSession;
@@ -53,6 +55,14 @@ Route::controller(ApprovalController::class)
         Route::post('/{order}/approvals', 'store')->name('approvals.ask')->can(Ability::Plan);
         Route::delete('/approvals/{approval}', 'withdraw')->name('approvals.withdraw')->can(Ability::Plan)
             ->whereNumber('approval');
+    });
+Route::controller(LetterController::class)
+    ->prefix('orders')
+    ->name('orders.letters.')
+    ->group(static function (): void {
+        Route::post('/letters/{letter}/again', 'again')->name('again')->can(Ability::Plan)->whereNumber('letter');
+        Route::get('/{order}/letters/{kind}', 'open')->name('open')->can(Ability::Plan)->whereIn('kind', LetterKind::ofOrders());
+        Route::post('/{order}/letters/{kind}', 'send')->name('send')->can(Ability::Plan)->whereIn('kind', LetterKind::ofOrders());
     });
 // For whoever has the link: so many tries a minute that nobody guesses one.
 Route::controller(CustomerPageController::class)

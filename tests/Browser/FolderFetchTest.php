@@ -16,7 +16,8 @@ final class FolderFetchTest extends TestCase
     {
         $home = sys_get_temp_dir().'/fetch-'.bin2hex(random_bytes(6));
         mkdir($home);
-        file_put_contents("{$home}/.netrc", 'machine 127.0.0.1 login M1 password '.hash_hmac('sha256', 'machine M1', (string) getenv('MACHINE_SECRET'))."\n");
+        $word = hash_hmac('sha256', 'machine M1', (string) getenv('MACHINE_SECRET'));
+        file_put_contents("{$home}/.netrc", "machine 127.0.0.1 login M1 password {$word}\n");
         chmod("{$home}/.netrc", 0o600);
         try {
             $client = new Process(

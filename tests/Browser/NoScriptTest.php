@@ -15,11 +15,13 @@ final class NoScriptTest extends BrowserTestCase
 {
     private const PAGES = [
         '/orders', '/orders/new', '/orders/1008', '/orders/1008/story', '/orders/1008/approvals',
+        '/orders/1008/letters/received',
         '/books/bank', '/orders/ask', '/shop/letterhead', '/customers', '/customers/1', '/customers/1/change',
         '/artwork', '/artwork/1',
         '/artwork/1/stops', '/setup', '/setup/7', '/setup/11', '/setup/11?tab=frames', '/setup/backing', '/needles/M1',
         '/needles/walks', '/plan', '/plan/ask', '/plan/calendar', '/plan/batches/B-107', '/floor/M1', '/floor/M2',
-        '/floor/finish', '/floor/bench', '/floor/M1/files', '/floor/board', '/floor/shift', '/books', '/books/charts', '/books/charts/margin',
+        '/floor/finish', '/floor/bench', '/floor/M1/files',
+        '/floor/board', '/floor/shift', '/books', '/books/charts', '/books/charts/margin',
         '/shop',
         '/shop/threads', '/shop/threads/match', '/shop/catalogue', '/shop/people', '/shop/prices', '/reading',
     ];

@@ -40,6 +40,7 @@ final class PagesTest extends BrowserTestCase
                 '/orders/ask',
                 '/customers',
                 '/orders/1008/approvals',
+                '/orders/1008/letters/received',
                 '/books/bank',
                 '/orders/1008/approvals/new',
                 '/shop/letterhead',
@@ -196,11 +197,14 @@ final class PagesTest extends BrowserTestCase
         self::$shared?->ask('Network.enable');
         self::$shared?->ask('Network.setCacheDisabled', ['cacheDisabled' => true]);
         self::$shared?->ask('Network.emulateNetworkConditions', [...$line, 'latency' => 150]);
-        self::$shared?->ask('Emulation.setCPUThrottlingRate', ['rate' => 3]);
+        self::$shared?->ask('Emulation.setCPUThrottlingRate', ['rate' => 8]);
         try {
             foreach ([[1280, 800], [768, 1000], [390, 800]] as [$width, $height]) {
                 $this->browser->manage()->window()->setSize(new WebDriverDimension($width, $height));
-                foreach (['/plan', '/orders/1008', '/orders/ask', '/books', '/artwork/2/make', '/floor/M1'] as $path) {
+                foreach ([
+                    '/plan', '/orders/1008', '/orders/ask', '/books', '/artwork/2/make', '/artwork/10/cloth', '/floor/M1',
+                    '/shop/catalogue',
+                ] as $path) {
                     $this->visit($path);
                     // What is loaded after the page has to be there too.
                     usleep(600_000);

@@ -17,6 +17,10 @@ use App\Money\Models\Invoice;
 use App\Orders\Actions\CustomerBook;
 use App\Orders\Approvals\ApprovalBook;
 use App\Orders\ImportState;
+use App\Orders\Letters\DraftLetter;
+use App\Orders\Letters\LetterBook;
+use App\Orders\Letters\LetterKind;
+use App\Orders\Letters\LetterState;
 use App\Orders\Models\Approval;
 use App\Orders\Models\Customer;
 use App\Orders\Models\Decoration;
@@ -831,13 +835,33 @@ final class Writes
                 )->own('id');
             },
             'floor.void' => static fn() => self::toldTwice(),
-            'floor.stick' => static fn() => Write::to('POST', '/floor/M1/stick', [], Second::Same),
-            'floor.folder.one' => static fn() => Write::to(
+            'orders.letters.send' => static fn() => Write::to(
                 'POST',
-                '/floor/M1/files/'.app(MachineFolder::class)->of(Machine::query()->where('code', 'M1')->sole())[0]->file->name,
-                [],
-                Second::Same,
-            ),
+                '/orders/'.self::polos()->number.'/letters/received',
+                ['form' => self::UUID, 'to' => 'ida@example.com', 'subject' => 'Your order', 'text' => 'It has come.'],
+                Second::Each,
+            )->own('form'),
+            'orders.letters.again' => static function (): Write {
+                $draft = new DraftLetter(LetterKind::Received, 'gone@example.com', 'Your order', 'It has come.');
+                $letter = LetterBook::write(self::polos(), $draft, self::UUID, '');
+                LetterBook::become($letter, LetterState::Failed, 'closed');
+
+                $again = "/orders/letters/{$letter->id}/again";
+
+                return Write::to('POST', $again, ['to' => 'ida@example.com'], Second::Refused);
+            },
+            'invoices.letter.send' => static fn() => Write::to(
+                'POST',
+                '/books/invoices/'.self::invoice()->number.'/letters/invoice',
+                ['form' => self::UUID, 'to' => 'ida@example.com', 'subject' => 'Invoice', 'text' => 'Attached.'],
+                Second::Each,
+            )->own('form'),
+            'floor.stick' => static fn() => Write::to('POST', '/floor/M1/stick', [], Second::Same),
+            'floor.folder.one' => static function (): Write {
+                $tapes = app(MachineFolder::class)->of(Machine::query()->where('code', 'M1')->sole());
+
+                return Write::to('POST', "/floor/M1/files/{$tapes[0]->file->name}", [], Second::Same);
+            },
             'floor.who' => static fn() => Write::to('PUT', '/floor/who', ['who' => self::person()], Second::Refused),
             'floor.finished' => static function (): Write {
                 $piece = self::pieceTo('finish');

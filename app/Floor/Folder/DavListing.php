@@ -69,7 +69,9 @@ final readonly class DavListing
     {
         $xml->startElementNs('d', 'response', null);
         $xml->writeElementNs('d', 'href', null, $address);
-        $asked = $asked === [] ? array_map(static fn(string $one): array => [self::DAV, $one], array_keys($has)) : $asked;
+        if ($asked === []) {
+            $asked = array_map(static fn(string $one): array => [self::DAV, $one], array_keys($has));
+        }
         $known = static fn(array $one): bool => $one[0] === self::DAV && isset($has[$one[1]]);
         foreach ([
             'HTTP/1.1 200 OK' => array_filter($asked, $known),

@@ -8,6 +8,7 @@ use App\Foundation\ShopProfile;
 use App\Machine\Models\Machine;
 use App\Shop\Figure;
 use Hakama\Floor\Folder\FolderFile;
+use Hakama\Stitch\Point;
 
 /** What lies in a machine's folder, as a text that is read at the panel and as JSON. docs/machines.md describes it. */
 final readonly class FolderList
@@ -56,8 +57,6 @@ final readonly class FolderList
     /** @return list<string> what is set at the panel, in words */
     public static function settings(FolderFile $file): array
     {
-        $centre = $file->bounds->centre();
-
         return array_values(array_filter([
             __('floor.folder.on', [
                 'garment' => $file->garment,
@@ -72,15 +71,23 @@ final readonly class FolderList
                 'height' => Figure::words($file->bounds->height(), 1),
                 'stitches' => Figure::words($file->stitches),
             ]),
-            abs($centre->x) < self::AT && abs($centre->y) < self::AT ? __('floor.folder.starts_in_centre') : __('floor.folder.centre', [
-                'x' => Figure::words(abs($centre->x), 1),
-                'side' => $centre->x < 0 ? 'left' : 'right',
-                'y' => Figure::words(abs($centre->y), 1),
-                'way' => $centre->y < 0 ? 'down' : 'up',
-            ]),
+            self::start($file->bounds->centre()),
             $file->halts === [] ? '' : __('floor.folder.halts', [
                 'stitches' => implode(', ', array_map(Figure::words(...), $file->halts)),
             ]),
         ], static fn(string $line): bool => $line !== ''));
+    }
+
+    /** Where the middle of the design lies from where it starts. */
+    private static function start(Point $centre): string
+    {
+        return abs($centre->x) < self::AT && abs($centre->y) < self::AT
+            ? __('floor.folder.starts_in_centre')
+            : __('floor.folder.centre', [
+                'x' => Figure::words(abs($centre->x), 1),
+                'side' => $centre->x < 0 ? 'left' : 'right',
+                'y' => Figure::words(abs($centre->y), 1),
+                'way' => $centre->y < 0 ? 'down' : 'up',
+            ]);
     }
 }

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Foundation\Console;
 
+use App\Foundation\Clock\MinutePassed;
 use App\Plan\Jobs\RecordOdds;
 use Illuminate\Console\Command;
 use Illuminate\Queue\Events\Looping;
@@ -51,10 +52,15 @@ final class ShopWork extends Command
     {
         $last = 0.0;
         $swept = 0.0;
-        Event::listen(Looping::class, static function () use (&$last, &$swept): void {
+        $minute = 0.0;
+        Event::listen(Looping::class, static function () use (&$last, &$swept, &$minute): void {
             if ($swept === 0.0 || hrtime(true) / 1e9 - $swept >= self::SWEPT_S) {
                 $swept = hrtime(true) / 1e9;
                 app(Sweep::class)->sweep();
+            }
+            if (hrtime(true) / 1e9 - $minute >= MinutePassed::EVERY_S) {
+                $minute = hrtime(true) / 1e9;
+                Event::dispatch(new MinutePassed());
             }
             if (hrtime(true) / 1e9 - $last >= RecordOdds::EVERY_S) {
                 $last = hrtime(true) / 1e9;

@@ -16,6 +16,7 @@ use App\Orders\Http\Requests\ChooseCustomerLanguage;
 use App\Orders\Http\Requests\HandOverGarments;
 use App\Orders\Messages;
 use App\Orders\Models\HandOver;
+use App\Orders\Models\Letter;
 use App\Orders\Models\Order;
 use App\Orders\OrderFacts;
 use App\Orders\Queries\BlanksAwaited;
@@ -60,6 +61,7 @@ final class ChangeController
             'steps' => OrderSteps::of($order, $garments, $ends),
             'slips' => $garments->slips,
             'changes' => ChangeLog::of(Change::ORDER, (string) $order->number),
+            'letters' => Letter::ofOrder($order->id),
             'language' => $premises->shop()->language,
             'messages' => $premises->writeTo($order->customer->language, static fn(): array => Messages::of(
                 $order,

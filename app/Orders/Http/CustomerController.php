@@ -13,7 +13,9 @@ use App\Orders\CustomerCards;
 use App\Orders\CustomerFacts;
 use App\Orders\Http\Requests\ReadCustomers;
 use App\Orders\Http\Requests\SaveCustomer;
+use App\Orders\Letters\LetterState;
 use App\Orders\Models\Customer;
+use App\Orders\Models\Letter;
 use App\Orders\OpenAmounts;
 use App\Orders\Queries\CustomerRecord;
 use App\Orders\Queries\OrderRow;
@@ -35,6 +37,7 @@ final class CustomerController
     private const SHOWN = 50;
     private const OFFERED = 200;
     private const ORDERS = 12;
+    private const RETURNED = 3;
     private const FOUND_BY = ['name', 'email', 'phone', 'invoice_address', 'contacts'];
 
     public function index(Request $request): View
@@ -71,6 +74,12 @@ final class CustomerController
             'things' => CustomerRecord::things($customer->id),
             'open' => $amounts->of([$customer->id])[$customer->id] ?? 0,
             'currency' => ShopProfile::currency(),
+            'returned' => Letter::query()
+                ->where('customer_id', $customer->id)
+                ->where('state', LetterState::Failed)
+                ->latest('id')
+                ->limit(self::RETURNED)
+                ->get(Letter::LISTED),
             'changes' => ChangeLog::of(Change::CUSTOMER, $customer->name),
         ]);
     }

@@ -15,7 +15,6 @@ final readonly class FolderFile
      *     where it sews all there is
      * @param int                                     $pieces   still to sew from it
      * @param string                                  $checksum SHA-256
-     * @param int                                     $bytes
      * @param int                                     $turnDeg  by which the panel turns it
      * @param Bounds                                  $bounds   of it, from where it starts
      * @param list<array{needle: int, thread: string}> $needles  by block

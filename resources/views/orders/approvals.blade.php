@@ -37,6 +37,9 @@
                         <input class="w-full" id="link-{{ $approval->id }}" readonly
                             value="{{ $approval->address() }}"></label>
                     <button type="button" class="btn btn-small" data-copy="link-{{ $approval->id }}">{{ __('approval.page.copy') }}</button>
+                    @if ($approval->isOpen())
+                        <a class="btn btn-small" href="{{ route('orders.letters.open', [$order, 'approve']) }}">{{ __('letters.page.open') }}</a>
+                    @endif
                     <form method="post" action="{{ route('orders.approvals.withdraw', $approval) }}">@csrf @method('delete')
                         <button type="submit" class="btn btn-small">{{ __('approval.page.withdraw') }}</button></form>
                 </div>

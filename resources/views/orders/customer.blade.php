@@ -42,6 +42,13 @@
                     @endif
                 @endforeach
             </dl>
+            @foreach ($returned as $letter)
+                <p class="now mt-2 break-words">{{ __('letters.page.bad_address', [
+                    'to' => $letter->to,
+                    'when' => Dates::date($letter->state_at),
+                    'why' => $letter->why,
+                ]) }}</p>
+            @endforeach
             <h2 class="mb-1 mt-5">{{ __('customers.show.invoices_to') }}</h2>
             @if ($invoice->isEmpty())
                 <p class="text-soft">{{ __('customers.show.no_address') }}</p>

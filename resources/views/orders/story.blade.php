@@ -98,12 +98,14 @@
             <x-wrong field="reads" />
             @foreach ($messages as $about => $text)
                 <details class="border-b border-hair py-1">
-                    <summary>{{ __($about) }}</summary>
+                    <summary>{{ App\Orders\Letters\LetterKind::from($about)->label() }}</summary>
                     <textarea id="m-{{ $loop->index }}" rows="6" readonly class="mt-1" lang="{{ $reads ?? $language }}">{{ $text }}</textarea>
                     <button type="button" class="btn btn-small mt-1"
                         data-copy="m-{{ $loop->index }}">{{ __('orders.story.copy') }}</button>
+                    <a class="btn btn-small mt-1" href="{{ route('orders.letters.open', [$order, $about]) }}">{{ __('letters.page.open') }}</a>
                 </details>
             @endforeach
+            @include('orders.letters')
         </section>
     </div>
     @if ($changes->isNotEmpty())

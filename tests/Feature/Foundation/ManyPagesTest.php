@@ -35,6 +35,7 @@ final class ManyPagesTest extends FeatureTestCase
                 '/orders/new',
                 '/customers',
                 '/orders/1008/approvals',
+                '/orders/1008/letters/received',
                 '/shop/letterhead',
                 '/customers/1',
                 '/customers/1/change',

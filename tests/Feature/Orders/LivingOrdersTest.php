@@ -496,16 +496,16 @@ final class LivingOrdersTest extends FeatureTestCase
         $order = self::aprons()->refresh();
         $due = $order->due_at;
         self::assertSame(
-            ['orders.messages.received', 'orders.messages.sample'],
+            ['received', 'sample'],
             array_keys(Messages::of($order, 'Us', HouseRules::of(), $due->subHour(), 0, 10)),
         );
         $late = Messages::of($order, 'Us', HouseRules::of(), $due->addHours(5), 4, 10);
-        self::assertSame(['orders.messages.received', 'orders.messages.sample', 'orders.messages.late', 'orders.messages.part_ready'], array_keys($late));
-        self::assertStringContainsString($due->addHours(5)->format('H:i'), $late['orders.messages.late']);
-        self::assertStringContainsString('4 of 10', $late['orders.messages.part_ready']);
-        self::assertArrayHasKey('orders.messages.ready', Messages::of($order, 'Us', HouseRules::of(), null, 10, 10));
+        self::assertSame(['received', 'sample', 'late', 'part_ready'], array_keys($late));
+        self::assertStringContainsString($due->addHours(5)->format('H:i'), $late['late']);
+        self::assertStringContainsString('4 of 10', $late['part_ready']);
+        self::assertArrayHasKey('ready', Messages::of($order, 'Us', HouseRules::of(), null, 10, 10));
         $order->cancelled_at = CarbonImmutable::now();
-        self::assertSame(['orders.messages.cancelled'], array_keys(Messages::of($order, 'Us', HouseRules::of(), null, 0, 10)));
+        self::assertSame(['cancelled'], array_keys(Messages::of($order, 'Us', HouseRules::of(), null, 0, 10)));
     }
 
     /**

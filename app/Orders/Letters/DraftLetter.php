@@ -1,0 +1,23 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Orders\Letters;
+
+/** A letter as it is opened, before anybody sends it. */
+final readonly class DraftLetter
+{
+    /** @param list<array{name: string, type: string, bytes: string}> $files that go with it */
+    public function __construct(
+        public LetterKind $kind,
+        public string $to,
+        public string $subject,
+        public string $body,
+        public array $files = [],
+    ) {}
+
+    public function as(string $to, string $subject, string $body): self
+    {
+        return new self($this->kind, $to, $subject, $body, $this->files);
+    }
+}
