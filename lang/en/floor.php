@@ -579,6 +579,7 @@ return [
         'other' => 'something else',
     ],
     'station' => [
+        'older_file' => 'Delete on the machine first: {names}. The design has been changed since it was fetched.',
         'thread_broke' => 'Thread broke',
         'bobbin_ran_out' => 'Bobbin ran out',
         'stopped_by_hand' => 'Stopped by hand',

@@ -579,6 +579,7 @@ return [
         'other' => 'otra cosa',
     ],
     'station' => [
+        'older_file' => 'Borra antes en la máquina: {names}. El diseño ha cambiado desde que se copió.',
         'thread_broke' => 'Rotura de hilo',
         'bobbin_ran_out' => 'Canilla agotada',
         'stopped_by_hand' => 'Parada a mano',

@@ -18,27 +18,27 @@ return [
         'reminder' => 'Recordatorio',
     ],
     'subject' => [
-        'received' => 'Su pedido {number}: recibido',
-        'sample' => 'Su pedido {number}: revise la primera pieza, por favor',
-        'approve' => 'Su pedido {number}: apruebe lo que vamos a bordar, por favor',
-        'late' => 'Su pedido {number}: estará más tarde de lo prometido',
-        'ironing' => 'Su pedido {number}: cómo planchar los parches',
-        'part_ready' => 'Su pedido {number}: una parte está lista',
-        'ready' => 'Su pedido {number}: listo para recoger',
-        'cancelled' => 'Su pedido {number}: cancelado',
+        'received' => 'Tu pedido {number}: recibido',
+        'sample' => 'Tu pedido {number}: revisa la primera pieza, por favor',
+        'approve' => 'Tu pedido {number}: aprueba lo que vamos a bordar, por favor',
+        'late' => 'Tu pedido {number}: estará más tarde de lo prometido',
+        'ironing' => 'Tu pedido {number}: cómo planchar los parches',
+        'part_ready' => 'Tu pedido {number}: una parte está lista',
+        'ready' => 'Tu pedido {number}: listo para recoger',
+        'cancelled' => 'Tu pedido {number}: cancelado',
         'invoice' => 'Factura {number}',
         'credit' => 'Abono {number}',
         'reminder' => 'Recordatorio: factura {number}',
     ],
     'body' => [
-        'approve' => 'mire, por favor, lo que vamos a bordar para su pedido n.º {number}, y apruébelo o escriba qué hay que cambiar:
+        'approve' => 'mira, por favor, lo que vamos a bordar para tu pedido n.º {number}, y apruébalo o escribe qué hay que cambiar:
 
 {link}
 
-La misma página muestra cómo va su pedido.',
-        'invoice' => 'adjuntamos la factura n.º {number} de su pedido n.º {order}, {amount}{due, select, none {} other {, con vencimiento el {due}}}.',
-        'credit' => 'adjuntamos el abono n.º {number} de su pedido n.º {order}, {amount}.',
-        'reminder' => 'la factura n.º {number} venció el {due} y quedan por pagar {amount}. Los detalles van adjuntos. Si acaba de pagar, no haga caso de este mensaje.',
+La misma página muestra cómo va tu pedido.',
+        'invoice' => 'adjuntamos la factura n.º {number} de tu pedido n.º {order}, {amount}{due, select, none {} other {, con vencimiento el {due}}}.',
+        'credit' => 'adjuntamos el abono n.º {number} de tu pedido n.º {order}, {amount}.',
+        'reminder' => 'la factura n.º {number} venció el {due} y quedan por pagar {amount}. Los detalles van adjuntos. Si acabas de pagar, no hagas caso de este mensaje.',
     ],
     'state' => [
         'waiting' => 'pendiente de envío',

@@ -51,6 +51,27 @@ final readonly class Fetches
         ));
     }
 
+    /**
+     * Files that the machine may have of a batch it is about to sew, in which there is another tape.
+     *
+     * @param list<string> $checksums of all that is sewn of it now
+     *
+     * @return list<string> their names
+     */
+    public static function older(int $machine, int $batch, array $checksums): array
+    {
+        return array_values(
+            TapeFetch::query()
+                ->where('machine_id', $machine)
+                ->where('batch_id', $batch)
+                ->whereNotIn('checksum', $checksums)
+                ->orderBy('id')
+                ->pluck('name')
+                ->unique()
+                ->all(),
+        );
+    }
+
     /** The last time this very tape was fetched, under whichever name; null where it never was. */
     public function last(FolderTape $tape): ?TapeFetch
     {

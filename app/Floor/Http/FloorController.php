@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Floor\Http;
 
+use App\Floor\Folder\Fetches;
 use App\Floor\Http\Requests\ChoosePerson;
 use App\Floor\Queries\BreakCard;
 use App\Floor\Queries\FoundOrigin;
@@ -15,7 +16,9 @@ use App\People\Caller;
 use App\Plan\Queries\PlanBoard;
 use App\Shop\Catalogue\Catalogue;
 use App\Shop\House;
+use Hakama\Artwork\HoopingTape;
 use Hakama\Floor\EventKind;
+use Hakama\Floor\Stage;
 use Hakama\House\HouseRule;
 use Illuminate\Contracts\View\View;
 use Illuminate\Http\JsonResponse;
@@ -46,8 +49,23 @@ final class FloorController
             'who' => Caller::acting(request()),
             'stepBack' => (int) $house->rules()->value(HouseRule::StepBack),
             'break' => self::broken($station, $house),
+            'older' => self::older($station),
             'origin' => $station->running === null ? null : FoundOrigin::of($station->running, $machine),
         ]);
+    }
+
+    /** @return list<string> files to be deleted at the panel, before the first load of a batch that had another tape */
+    private static function older(Station $station): array
+    {
+        $running = $station->running;
+        // Of a list of names each piece says its own.
+        if ($running === null || $running->run->stage !== Stage::Preflight || $running->batch->design->named) {
+            return [];
+        }
+
+        return Fetches::older($station->machine->id, $running->batch->id, $running->hoopings === []
+            ? [$running->batch->design->checksum]
+            : array_map(static fn(HoopingTape $one): string => $one->checksum, $running->hoopings));
     }
 
     /** Of a thread that broke, as long as it is not mended. */

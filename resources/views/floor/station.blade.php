@@ -40,6 +40,9 @@
             <section aria-label="{{ __('floor.station.what_to_do') }}" class="md:col-start-2 md:row-start-1">
                 <x-wrong field="piece" />
                 <x-wrong field="kind" />
+                @if ($older !== [])
+                    <p class="note note-now mb-3 text-base">{{ __('floor.station.older_file', ['names' => implode(', ', $older)]) }}</p>
+                @endif
                 @if ($run->stage === Stage::Preflight)
                     <form method="post" action="{{ route('floor.events', $m) }}" data-busy>
                         @csrf <input type="hidden" name="id" value="{{ Str::uuid() }}"><input type="hidden"

@@ -208,7 +208,7 @@
                         {{ $invoice->number }}</a>
                     <span class="text-sm text-soft">{{ Dates::dateYear($invoice->issued_at) }}</span>
                     <a class="text-sm" href="{{ route('invoices.xml', $invoice) }}">{{ __('money.money.e_invoice') }}<span class="sr-only"> {{ $invoice->number }}</span></a>
-                    <a class="text-sm" href="{{ route('invoices.letter', [$invoice, 'invoice']) }}">{{ __('letters.page.open') }}<span class="sr-only"> {{ $invoice->number }}</span></a>
+                    <a class="text-sm" href="{{ route('invoices.letter', [$invoice, 'invoice']) }}">{{ __('letters.page.sent') }}<span class="sr-only"> {{ $invoice->number }}</span></a>
                     <span class="num ms-auto">{{ $m($invoice->cents) }}@if (!$invoice->tax()->isNone())
                             <span class="text-sm text-soft">{{ __('money.money.plus_tax', [
                                 'tax_cents' => $m($invoice->tax_cents),
@@ -231,7 +231,7 @@
                     @if ($invoice->openCents() > 0 && $invoice->isOverdue())
                         <p class="ps-4 text-sm"><a href="{{ route('invoices.reminder', $invoice) }}">{{ __('money.reminder.write', [
                             'number' => $invoice->number,
-                        ]) }}</a> <a class="ms-3" href="{{ route('invoices.letter', [$invoice, 'reminder']) }}">{{ __('letters.page.open') }}<span
+                        ]) }}</a> <a class="ms-3" href="{{ route('invoices.letter', [$invoice, 'reminder']) }}">{{ __('letters.page.sent') }}<span
                             class="sr-only">: {{ __('letters.kind.reminder') }} {{ $invoice->number }}</span></a></p>
                     @endif
                     @if ($invoice->openCents() > 0)

@@ -127,6 +127,8 @@ final class FolderTest extends FeatureTestCase
         self::assertNotSame($file['name'], $now['name']);
         $this->get($path, self::bearer('M2'))->assertNotFound();
         $this->get('/floor/M2/files')->assertSee("Delete on M2: {$file['name']}")->assertSee('not on the machine yet');
+        // And where it would be sewn from: before the first load.
+        $this->get('/floor/M2')->assertSee("Delete on the machine first: {$file['name']}");
     }
 
     #[Test]

@@ -192,7 +192,7 @@ final class LettersTest extends FeatureTestCase
         $this->post("/orders/{$order->number}/approvals", ['form' => Str::uuid()->toString()]);
         $this->get("/orders/{$order->number}/letters/approve")
             ->assertOk()
-            ->assertSee('Su pedido')
+            ->assertSee('Tu pedido')
             ->assertSee(Approval::query()->firstOrFail()->token);
     }
 
