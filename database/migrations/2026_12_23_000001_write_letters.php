@@ -13,7 +13,6 @@ return new class () extends Migration {
     {
         Schema::create('letters', static function (Blueprint $table): void {
             $table->id();
-            $table->foreignId('customer_id')->constrained();
             $table->foreignId('order_id')->constrained()->cascadeOnDelete();
             $table->string('kind', 16);
             $table->uuid('form_id')->unique();
@@ -28,7 +27,6 @@ return new class () extends Migration {
             $table->dateTime('made_at');
             $table->dateTime('state_at');
             $table->index(['order_id', 'kind']);
-            $table->index(['customer_id', 'state']);
         });
         Schema::create('letter_files', static function (Blueprint $table): void {
             $table->id();

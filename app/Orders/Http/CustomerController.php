@@ -75,8 +75,8 @@ final class CustomerController
             'open' => $amounts->of([$customer->id])[$customer->id] ?? 0,
             'currency' => ShopProfile::currency(),
             'returned' => Letter::query()
-                ->where('customer_id', $customer->id)
                 ->where('state', LetterState::Failed)
+                ->whereIn('order_id', $customer->orders()->select('id'))
                 ->latest('id')
                 ->limit(self::RETURNED)
                 ->get(Letter::LISTED),

@@ -28,7 +28,6 @@ final readonly class LetterBook
             }
             $now = CarbonImmutable::now();
             $letter = Letter::query()->create([
-                'customer_id' => $order->customer_id,
                 'order_id' => $order->id,
                 'kind' => $draft->kind,
                 'form_id' => $form,

@@ -17,7 +17,6 @@ use Illuminate\Database\Eloquent\Relations\HasMany;
  * What a customer was written by e-mail.
  *
  * @property int                         $id
- * @property int                         $customer_id
  * @property int                         $order_id
  * @property LetterKind                  $kind
  * @property string                      $form_id    the same again is the same letter
@@ -31,13 +30,12 @@ use Illuminate\Database\Eloquent\Relations\HasMany;
  * @property CarbonImmutable             $made_at
  * @property CarbonImmutable             $state_at
  * @property Order                       $order
- * @property Customer                    $customer
  * @property Collection<int, LetterFile> $files
  */
 final class Letter extends Model
 {
     /** All but what it says. */
-    public const LISTED = ['id', 'customer_id', 'order_id', 'kind', 'to', 'subject', 'state', 'why', 'who', 'state_at'];
+    public const LISTED = ['id', 'order_id', 'kind', 'to', 'subject', 'state', 'why', 'who', 'state_at'];
 
     protected $table = 'letters';
     public $timestamps = false;
@@ -53,12 +51,6 @@ final class Letter extends Model
     public function order(): BelongsTo
     {
         return $this->belongsTo(Order::class);
-    }
-
-    /** @return BelongsTo<Customer, $this> */
-    public function customer(): BelongsTo
-    {
-        return $this->belongsTo(Customer::class);
     }
 
     /** @return HasMany<LetterFile, $this> */

@@ -7,10 +7,12 @@ namespace Tests\Feature\Orders;
 use App\Foundation\Clock\MinutePassed;
 use App\Money\Models\Invoice;
 use App\Money\Models\KeptPaper;
+use App\Orders\Actions\CustomerBook;
 use App\Orders\Jobs\SendLetter;
 use App\Orders\Letters\BouncedMail;
 use App\Orders\Letters\LetterState;
 use App\Orders\Models\Approval;
+use App\Orders\Models\Customer;
 use App\Orders\Models\Letter;
 use App\Orders\Models\Order;
 use App\Shop\Actions\RuleChange;
@@ -93,6 +95,10 @@ final class LettersTest extends FeatureTestCase
         self::assertSame(LetterState::Failed, $letter->refresh()->state);
         self::assertSame('550 5.1.1 there is nobody of that name', $letter->why);
         $this->get("/customers/{$order->customer_id}")->assertSee('nobody@example.com did not arrive');
+        // A customer who was entered twice takes their letters along.
+        $one = Customer::query()->create(['name' => 'The one and only']);
+        CustomerBook::merge($one, $order->customer);
+        $this->get("/customers/{$one->id}")->assertSee('nobody@example.com did not arrive');
         $this->post("/orders/letters/{$letter->id}/again", ['to' => 'no'])->assertSessionHasErrors('to');
         $this->post("/orders/letters/{$letter->id}/again", ['to' => 'gone@example.com'])->assertSessionHas('done');
         $this->post("/orders/letters/{$letter->id}/again", ['to' => 'x@example.com'])->assertSessionHas('problem');
