@@ -79,11 +79,11 @@ final class Messages
     }
 
     /** What is said, with whom it is said to and by whom. */
-    public static function letter(Order $order, string $shop, string $text): string
+    public static function letter(Order $order, string $shop, string ...$texts): string
     {
         $hello = trim(__('orders.messages.hello', ['value' => $order->contact !== '' ? ' '.$order->contact : ''])).',';
 
-        return implode("\n\n", [$hello, $text, $shop]);
+        return implode("\n\n", [$hello, ...$texts, $shop]);
     }
 
     /** The note that goes with patches for whoever irons them on. */

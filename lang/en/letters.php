@@ -31,11 +31,8 @@ return [
         'reminder' => 'Reminder: invoice {number}',
     ],
     'body' => [
-        'approve' => 'please look at what we will sew for your order no. {number}, and approve it or write what is to change:
-
-{link}
-
-The same page shows where your order stands.',
+        'approve' => 'please look at what we will sew for your order no. {number}, and approve it or write what is to change:',
+        'approve_too' => 'The same page shows where your order stands.',
         'invoice' => 'attached is invoice no. {number} for your order no. {order}, {amount}{due, select, none {} other {, due on {due}}}.',
         'credit' => 'attached is credit note no. {number} for your order no. {order}, {amount}.',
         'reminder' => 'invoice no. {number} was due on {due}, and {amount} of it is still open. The details are attached. If you have just paid, please ignore this message.',
@@ -68,7 +65,7 @@ The same page shows where your order stands.',
         'sent' => 'E-mail',
         'send_again' => 'Send again',
         'send_again_to' => 'Send again to',
-        'goes_again' => 'It goes to {to} once more.',
+        'goes_again' => 'On its way to {to} again.',
         'on_its_way' => 'It is on its way already, or has arrived.',
         'to_stand_in' => 'This is the demo: e-mail goes to a stand-in mailbox on this computer and to nobody else.',
         'not_an_address' => 'Enter one e-mail address, such as name@example.com.',

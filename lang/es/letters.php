@@ -31,11 +31,8 @@ return [
         'reminder' => 'Recordatorio: factura {number}',
     ],
     'body' => [
-        'approve' => 'mira, por favor, lo que vamos a bordar para tu pedido n.º {number}, y apruébalo o escribe qué hay que cambiar:
-
-{link}
-
-La misma página muestra cómo va tu pedido.',
+        'approve' => 'mira, por favor, lo que vamos a bordar para tu pedido n.º {number}, y apruébalo o escribe qué hay que cambiar:',
+        'approve_too' => 'La misma página muestra cómo va tu pedido.',
         'invoice' => 'adjuntamos la factura n.º {number} de tu pedido n.º {order}, {amount}{due, select, none {} other {, con vencimiento el {due}}}.',
         'credit' => 'adjuntamos el abono n.º {number} de tu pedido n.º {order}, {amount}.',
         'reminder' => 'la factura n.º {number} venció el {due} y quedan por pagar {amount}. Los detalles van adjuntos. Si acabas de pagar, no hagas caso de este mensaje.',
@@ -68,7 +65,7 @@ La misma página muestra cómo va tu pedido.',
         'sent' => 'Correo',
         'send_again' => 'Enviar otra vez',
         'send_again_to' => 'Enviar otra vez a',
-        'goes_again' => 'Sale otra vez para {to}.',
+        'goes_again' => 'En camino otra vez a {to}.',
         'on_its_way' => 'Ya está en camino o ya llegó.',
         'to_stand_in' => 'Esto es la demostración: el correo va a un buzón de prueba en este ordenador y a nadie más.',
         'not_an_address' => 'Escribe una sola dirección de correo, como nombre@example.com.',

@@ -45,11 +45,9 @@ Route::controller(InvoiceController::class)->group(static function (): void {
     Route::get('/books/invoices/{invoice:number}/xml', 'electronic')->name('invoices.xml')->can(Ability::Plan);
     Route::post('/books/invoices/{invoice:number}/payments', [PaymentController::class, 'note'])->name('invoices.pay')->can(Ability::Plan);
     Route::get('/books/invoices/{invoice:number}/letters/{as}', [InvoiceLetterController::class, 'open'])
-        ->name('invoices.letter')->can(Ability::Plan)
-        ->whereIn('as', ['invoice', 'reminder']);
+        ->name('invoices.letter')->can(Ability::Plan);
     Route::post('/books/invoices/{invoice:number}/letters/{as}', [InvoiceLetterController::class, 'send'])
-        ->name('invoices.letter.send')->can(Ability::Plan)
-        ->whereIn('as', ['invoice', 'reminder']);
+        ->name('invoices.letter.send')->can(Ability::Plan);
     Route::post('/books/invoices/{invoice:number}/credit', 'credit')->name('invoices.credit')->can(Ability::Plan);
 });
 Route::controller(BankController::class)

@@ -844,7 +844,7 @@ final class Writes
             'orders.letters.again' => static function (): Write {
                 $draft = new DraftLetter(LetterKind::Received, 'gone@example.com', 'Your order', 'It has come.');
                 $letter = LetterBook::write(self::polos(), $draft, self::UUID, '');
-                LetterBook::become($letter, LetterState::Failed, 'closed');
+                $letter->become(LetterState::Failed, 'closed');
 
                 $again = "/orders/letters/{$letter->id}/again";
 

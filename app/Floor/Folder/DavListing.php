@@ -58,7 +58,7 @@ final readonly class DavListing
         }
         $xml->endElement();
 
-        return (new Response($xml->outputMemory(), 207))->header('Content-Type', 'application/xml; charset=utf-8');
+        return (new Response($xml->outputMemory(), 207))->header('Content-Type', 'application/xml;charset=utf-8');
     }
 
     /**
@@ -74,8 +74,8 @@ final readonly class DavListing
         }
         $known = static fn(array $one): bool => $one[0] === self::DAV && isset($has[$one[1]]);
         foreach ([
-            'HTTP/1.1 200 OK' => array_filter($asked, $known),
-            'HTTP/1.1 404 Not Found' => array_filter($asked, static fn(array $one): bool => ! $known($one)),
+            Response::HTTP_OK => array_filter($asked, $known),
+            Response::HTTP_NOT_FOUND => array_filter($asked, static fn(array $one): bool => ! $known($one)),
         ] as $status => $of) {
             if ($of === []) {
                 continue;
@@ -86,7 +86,8 @@ final readonly class DavListing
                 $this->property($xml, $one, $known($one) ? $has[$one[1]] : '', str_ends_with($address, '/'));
             }
             $xml->endElement();
-            $xml->writeElementNs('d', 'status', null, $status);
+            $said = sprintf('HTTP/1.1 %d %s', $status, Response::$statusTexts[$status]);
+            $xml->writeElementNs('d', 'status', null, $said);
             $xml->endElement();
         }
         $xml->endElement();

@@ -21,7 +21,7 @@ final class MachineToken
         $machine = $token === null ? null : Machine::working()->where('token_hash', hash('sha256', $token))->first();
         if ($machine === null) {
             return new JsonResponse(['message' => __('floor.machine_token.no_machine_here_has_that_token')], 401, [
-                'WWW-Authenticate' => 'Basic realm="machine"',
+                'WWW-Authenticate' => sprintf('Basic %s="%s"', 'realm', 'machine'),
             ]);
         }
         $request->attributes->set('machine', $machine);

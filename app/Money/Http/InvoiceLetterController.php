@@ -6,12 +6,15 @@ namespace App\Money\Http;
 
 use App\Money\Letters\InvoiceLetters;
 use App\Money\Models\Invoice;
-use App\Orders\Http\LetterPage;
-use App\Orders\Http\Requests\SendsLetter;
+use App\Orders\Letters\DraftLetter;
 use App\Orders\Letters\LetterBook;
+use App\Orders\Letters\OpenedLetter;
+use App\Orders\Letters\Postbox;
+use App\Orders\Letters\TypedLetter;
 use App\People\Caller;
 use Illuminate\Contracts\View\View;
 use Illuminate\Http\RedirectResponse;
+use Illuminate\Http\Request;
 
 /** An invoice, a credit note or a reminder as a letter: opened, changed, sent with its paper. */
 final readonly class InvoiceLetterController
@@ -20,29 +23,36 @@ final readonly class InvoiceLetterController
 
     public function open(Invoice $invoice, string $as): View|RedirectResponse
     {
-        $draft = $this->letters->draft($invoice->load(['payments', 'order.customer']), $as === 'reminder');
+        $draft = $this->draft($invoice, $as);
 
         return $draft === null
             ? self::nothing($invoice)
-            : view('orders.letter', LetterPage::of($invoice->order, $draft, route('invoices.letter.send', [
+            : view('orders.letter', OpenedLetter::of($invoice->order, $draft, route('invoices.letter.send', [
                 $invoice,
                 $as,
             ])));
     }
 
-    public function send(SendsLetter $request, Invoice $invoice, string $as): RedirectResponse
+    public function send(Request $request, Invoice $invoice, string $as, Postbox $postbox): RedirectResponse
     {
-        $draft = $this->letters->draft($invoice->load(['payments', 'order.customer']), $as === 'reminder');
+        $typed = TypedLetter::of($request, $postbox);
+        $draft = $this->draft($invoice, $as);
         if ($draft === null) {
             return self::nothing($invoice);
         }
-        $draft = $draft->as(...$request->said());
-        LetterBook::write($invoice->order, $draft, $request->form(), Caller::acting($request));
+        LetterBook::write($invoice->order, $draft->typed($typed), $typed->form, Caller::acting($request));
 
         return redirect()->route('orders.money', $invoice->order)->with('done', __('letters.page.sent_to', [
             'kind' => $draft->kind->label(),
-            'to' => $draft->to,
+            'to' => $typed->to,
         ]));
+    }
+
+    private function draft(Invoice $invoice, string $as): ?DraftLetter
+    {
+        abort_unless(in_array($as, ['invoice', 'reminder'], true), 404);
+
+        return $this->letters->draft($invoice->load(['payments', 'order.customer']), $as === 'reminder');
     }
 
     private static function nothing(Invoice $invoice): RedirectResponse

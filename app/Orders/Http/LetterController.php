@@ -4,11 +4,13 @@ declare(strict_types=1);
 
 namespace App\Orders\Http;
 
-use App\Orders\Http\Requests\SendsLetter;
 use App\Orders\Letters\DraftLetter;
 use App\Orders\Letters\LetterBook;
 use App\Orders\Letters\LetterKind;
 use App\Orders\Letters\LetterWriter;
+use App\Orders\Letters\OpenedLetter;
+use App\Orders\Letters\Postbox;
+use App\Orders\Letters\TypedLetter;
 use App\Orders\Models\Letter;
 use App\Orders\Models\Order;
 use App\People\Caller;
@@ -25,17 +27,19 @@ final class LetterController
 
         return $draft === null
             ? self::nothing($order)
-            : view('orders.letter', LetterPage::of($order, $draft, route('orders.letters.send', [$order, $kind])));
+            : view('orders.letter', OpenedLetter::of($order, $draft, route('orders.letters.send', [$order, $kind])));
     }
 
-    public function send(SendsLetter $request, Order $order, LetterKind $kind): RedirectResponse
+    public function send(Request $request, Order $order, LetterKind $kind, Postbox $postbox): RedirectResponse
     {
-        $draft = (new DraftLetter($kind, '', '', ''))->as(...$request->said());
-        LetterBook::write($order, $draft, $request->form(), Caller::acting($request));
+        abort_if($kind->isOfInvoice(), 404);
+        $typed = TypedLetter::of($request, $postbox);
+        $draft = (new DraftLetter($kind, '', '', ''))->typed($typed);
+        LetterBook::write($order, $draft, $typed->form, Caller::acting($request));
 
         return redirect()->route('orders.story', $order)->with('done', __('letters.page.sent_to', [
             'kind' => $kind->label(),
-            'to' => $draft->to,
+            'to' => $typed->to,
         ]));
     }
 

@@ -6,7 +6,6 @@ namespace App\Orders\Jobs;
 
 use App\Foundation\Database\Transaction;
 use App\Foundation\ShopProfile;
-use App\Orders\Letters\LetterBook;
 use App\Orders\Letters\LetterState;
 use App\Orders\Models\Letter;
 use Illuminate\Contracts\Queue\ShouldQueue;
@@ -38,7 +37,7 @@ final class SendLetter implements ShouldQueue
             if ($waiting?->state !== LetterState::Waiting) {
                 return null;
             }
-            LetterBook::become($waiting, LetterState::Sending);
+            $waiting->become(LetterState::Sending);
 
             return $waiting;
         });
@@ -59,7 +58,7 @@ final class SendLetter implements ShouldQueue
 
             return;
         }
-        Transaction::run(static fn() => LetterBook::become($letter, LetterState::Sent));
+        Transaction::run(static fn() => $letter->become(LetterState::Sent));
     }
 
     /**
@@ -73,8 +72,7 @@ final class SendLetter implements ShouldQueue
         if ($mayHaveArrived) {
             return;
         }
-        Transaction::run(static fn() => LetterBook::become(
-            $letter,
+        Transaction::run(static fn() => $letter->become(
             $isForGood ? LetterState::Failed : LetterState::Waiting,
             self::words($refused),
         ));
@@ -86,7 +84,7 @@ final class SendLetter implements ShouldQueue
     /** What the server said, without what our side expected. */
     private static function words(Throwable $refused): string
     {
-        return preg_match('/with message "(.*)"\.?$/s', $refused->getMessage(), $said) === 1
+        return preg_match('/"([^"]*)"\.?$/', $refused->getMessage(), $said) === 1
             ? trim($said[1])
             : $refused->getMessage();
     }
@@ -97,7 +95,7 @@ final class SendLetter implements ShouldQueue
         Transaction::run(function () use ($last): void {
             $letter = Letter::query()->find($this->letter);
             if ($letter?->state === LetterState::Waiting) {
-                LetterBook::become($letter, LetterState::Failed, self::words($last));
+                $letter->become(LetterState::Failed, self::words($last));
             }
         });
     }

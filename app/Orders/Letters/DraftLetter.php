@@ -16,8 +16,8 @@ final readonly class DraftLetter
         public array $files = [],
     ) {}
 
-    public function as(string $to, string $subject, string $body): self
+    public function typed(TypedLetter $typed): self
     {
-        return new self($this->kind, $to, $subject, $body, $this->files);
+        return new self($this->kind, $typed->to, $typed->subject, $typed->text, $this->files);
     }
 }

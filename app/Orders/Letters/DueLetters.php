@@ -38,7 +38,7 @@ final readonly class DueLetters
     public static function once(Order $order, DraftLetter $draft, int $about): void
     {
         if ($draft->to !== '') {
-            $form = Uuid::uuid5(Uuid::NAMESPACE_OID, "letter {$draft->kind->value} {$about}")->toString();
+            $form = Uuid::uuid5(Uuid::NAMESPACE_OID, "letter/{$draft->kind->value}/{$about}")->toString();
             LetterBook::write($order, $draft, $form, '');
         }
     }

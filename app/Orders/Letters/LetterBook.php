@@ -16,8 +16,6 @@ use Carbon\CarbonImmutable;
 /** Letters to customers: written once, sent once, and once more only by somebody's word. */
 final readonly class LetterBook
 {
-    private const WHY = 300;
-
     /** @param string $form the same again is the same letter */
     public static function write(Order $order, DraftLetter $draft, string $form, string $who): Letter
     {
@@ -62,20 +60,11 @@ final readonly class LetterBook
             if (! $stuck->state->mayGoAgain()) {
                 return false;
             }
-            self::become($stuck, LetterState::Waiting);
+            $stuck->become(LetterState::Waiting);
             $stuck->update(['to' => $to]);
             SendLetter::dispatch($stuck->id);
 
             return true;
         });
-    }
-
-    public static function become(Letter $letter, LetterState $state, string $why = ''): void
-    {
-        $letter->update([
-            'state' => $state,
-            'why' => mb_substr($why, 0, self::WHY),
-            'state_at' => CarbonImmutable::now(),
-        ]);
     }
 }

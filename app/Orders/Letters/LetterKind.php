@@ -19,17 +19,10 @@ enum LetterKind: string
     case Credit = 'credit';
     case Reminder = 'reminder';
 
-    /** @return list<string> what is written about an order itself, not about an invoice */
-    public static function ofOrders(): array
+    /** It is about an invoice and goes with its paper, not about an order itself. */
+    public function isOfInvoice(): bool
     {
-        return array_values(array_map(
-            static fn(self $one): string => $one->value,
-            array_filter(self::cases(), static fn(self $one): bool => ! in_array(
-                $one,
-                [self::Invoice, self::Credit, self::Reminder],
-                true,
-            )),
-        ));
+        return in_array($this, [self::Invoice, self::Credit, self::Reminder], true);
     }
 
     public function label(): string

@@ -64,9 +64,12 @@ final readonly class LetterWriter
 
         return $open === null || ! $open->isOpen()
             ? null
-            : Messages::letter($order, $this->premises->shop()->name, __('letters.body.approve', [
-                'number' => (string) $order->number,
-                'link' => $open->address(),
-            ]));
+            : Messages::letter(
+                $order,
+                $this->premises->shop()->name,
+                __('letters.body.approve', ['number' => (string) $order->number]),
+                $open->address(),
+                __('letters.body.approve_too'),
+            );
     }
 }

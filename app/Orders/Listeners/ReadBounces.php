@@ -6,7 +6,6 @@ namespace App\Orders\Listeners;
 
 use App\Foundation\Database\Transaction;
 use App\Orders\Letters\BouncedMail;
-use App\Orders\Letters\LetterBook;
 use App\Orders\Letters\LetterState;
 use App\Orders\Models\Letter;
 use App\Shop\ChangeLog;
@@ -40,7 +39,7 @@ final class ReadBounces
         if ($letter === null || $letter->state === LetterState::Failed) {
             return;
         }
-        LetterBook::become($letter, LetterState::Failed, $bounce->why);
+        $letter->become(LetterState::Failed, $bounce->why);
         ChangeLog::note(Change::ORDER, (string) $letter->order->number, __('letters.log.came_back', [
             'to' => $letter->to,
             'why' => $bounce->why,

@@ -37,6 +37,8 @@ final class Letter extends Model
     /** All but what it says. */
     public const LISTED = ['id', 'order_id', 'kind', 'to', 'subject', 'state', 'why', 'who', 'state_at'];
 
+    private const WHY = 300;
+
     protected $table = 'letters';
     public $timestamps = false;
     protected $guarded = [];
@@ -57,6 +59,15 @@ final class Letter extends Model
     public function files(): HasMany
     {
         return $this->hasMany(LetterFile::class);
+    }
+
+    public function become(LetterState $state, string $why = ''): void
+    {
+        $this->update([
+            'state' => $state,
+            'why' => mb_substr($why, 0, self::WHY),
+            'state_at' => CarbonImmutable::now(),
+        ]);
     }
 
     /** @return Collection<int, self> of an order, the last first */

@@ -2,16 +2,14 @@
 
 declare(strict_types=1);
 
-namespace App\Orders\Http;
+namespace App\Orders\Letters;
 
 use App\Foundation\ShopProfile;
-use App\Orders\Letters\DraftLetter;
-use App\Orders\Letters\Postbox;
 use App\Orders\Models\Letter;
 use App\Orders\Models\Order;
 
-/** What the page of an opened letter shows, whatever it is about. */
-final class LetterPage
+/** What is shown of an opened letter, whatever it is about. */
+final class OpenedLetter
 {
     /**
      * @param string $action where it is sent from
