@@ -10,13 +10,12 @@
     data-hours="{{ Dates::hours() }}" data-first-day="{{ Languages::firstDay() }}">
 
 <x-head :title="$title">
-    {{-- Columns of a table move as long as rows come: nothing is shown before all have. --}}
-    <link rel="expect" href="#foot" blocking="render">
     @if ($floor)
         <link rel="manifest" href="/manifest.webmanifest">
         <meta name="theme-color" content="#2b3a67">
     @endif
     <script type="application/json" id="words">@json(__('common.script'))</script>
+    {{-- Columns of a table move as long as rows come: nothing is shown before all are there and this has run. --}}
     <script src="{{ App\Foundation\Http\BuiltAsset::address('early.js') }}" defer blocking="render"></script>
     <script src="{{ App\Foundation\Http\BuiltAsset::address('app.js') }}" defer></script>
 </x-head>
@@ -75,7 +74,7 @@
         @endunless
         {{ $slot }}
     </main>
-    <footer id="foot"
+    <footer
         class="noprint mx-auto flex max-w-[1280px] flex-wrap items-center gap-x-5 gap-y-2 px-6 pb-6 text-sm text-soft">
         <button type="button"
             class="btn btn-small" data-keys>{{ __('common.layout.keyboard_shortcuts') }} <kbd>?</kbd></button>
