@@ -41,6 +41,8 @@ final class SchoolTable
         [Question::MissingMaterial, 'hold'],
         [Question::Approval, 'when_asked'],
         [Question::Approval, 'before_sewing'],
+        [Question::Letters, 'opened'],
+        [Question::Letters, 'by_themselves'],
         [Question::Units, 'mm'],
         [Question::Units, 'inch'],
         [Question::TopperResidue, 'steam'],
