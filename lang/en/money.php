@@ -7,6 +7,8 @@ return [
         'amount' => 'Amount',
         'day' => 'Paid on',
         'note' => 'Reference',
+        'how' => 'How',
+        'choose_how' => 'Choose bank, cash or card.',
         'note_it' => 'Log payment',
         'paid' => 'Paid.',
         'paid_on' => 'paid {date}',
@@ -18,6 +20,11 @@ return [
         'at_most_what_is_open' => 'At most {open} is open; {paid} was paid so far. A payment back has a minus.',
         'was_noted' => '{amount} paid for invoice {number}',
         'noted' => 'Payment for invoice {number} logged.',
+    ],
+    'payment_way' => [
+        'bank' => 'bank',
+        'cash' => 'cash',
+        'card' => 'card',
     ],
     'answer_quote' => [
         'choose_accepted_or_declined' => 'Choose accepted or declined.',

@@ -7,6 +7,8 @@ return [
         'amount' => 'Importe',
         'day' => 'Pagado el',
         'note' => 'Referencia',
+        'how' => 'Cómo',
+        'choose_how' => 'Elige banco, efectivo o tarjeta.',
         'note_it' => 'Anotar pago',
         'paid' => 'Pagada.',
         'paid_on' => 'pagado el {date}',
@@ -18,6 +20,11 @@ return [
         'at_most_what_is_open' => 'Pendiente hay como mucho {open}; pagado hasta ahora, {paid}. Una devolución lleva un menos.',
         'was_noted' => '{amount} pagado de la factura {number}',
         'noted' => 'Pago de la factura {number} anotado.',
+    ],
+    'payment_way' => [
+        'bank' => 'banco',
+        'cash' => 'efectivo',
+        'card' => 'tarjeta',
     ],
     'answer_quote' => [
         'choose_accepted_or_declined' => 'Elige aceptado o rechazado.',

@@ -8,6 +8,7 @@ use App\Money\Http\AskQuoteController;
 use App\Money\Http\BankController;
 use App\Money\Http\InvoiceController;
 use App\Money\Http\InvoiceLetterController;
+use App\Money\Http\LedgerController;
 use App\Money\Http\MoneyController;
 use App\Money\Http\PaymentController;
 use App\Money\Http\PriceController;
@@ -58,6 +59,17 @@ Route::controller(BankController::class)
         Route::post('/', 'read')->name('read')->can(Ability::Plan);
         Route::put('/{receipt}', 'assign')->name('assign')->can(Ability::Plan)->whereNumber('receipt');
         Route::delete('/{receipt}', 'aside')->name('aside')->can(Ability::Plan)->whereNumber('receipt');
+    });
+Route::controller(LedgerController::class)
+    ->prefix('books/ledger')
+    ->name('ledger.')
+    ->group(static function (): void {
+        Route::get('/', 'index')->name('show')->can(Ability::Plan);
+        Route::post('/', 'write')->name('write')->can(Ability::Plan);
+        Route::put('/accounts', 'keep')->name('keep')->can(Ability::Own);
+        Route::get('/{export:number}/journal.csv', 'journal')->name('journal')->can(Ability::Plan)->whereNumber('export');
+        Route::get('/{export:number}/accounts.csv', 'accounts')->name('accounts')->can(Ability::Plan)->whereNumber('export');
+        Route::get('/{export:number}/tax-keys.csv', 'taxKeys')->name('tax-keys')->can(Ability::Plan)->whereNumber('export');
     });
 Route::controller(PriceController::class)
     ->prefix('shop/prices')

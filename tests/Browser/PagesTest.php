@@ -42,6 +42,7 @@ final class PagesTest extends BrowserTestCase
                 '/orders/1008/approvals',
                 '/orders/1008/letters/received',
                 '/books/bank',
+                '/books/ledger',
                 '/orders/1008/approvals/new',
                 '/shop/letterhead',
                 '/customers/1',

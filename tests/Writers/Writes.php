@@ -11,9 +11,11 @@ use App\Floor\Log\FloorLog;
 use App\Floor\Models\Bundle;
 use App\Machine\Models\Frame;
 use App\Machine\Models\Machine;
+use App\Money\Models\AccountTable;
 use App\Money\Models\BankReceipt;
 use App\Money\Models\GivenQuote;
 use App\Money\Models\Invoice;
+use App\Money\Models\LedgerExport;
 use App\Orders\Actions\CustomerBook;
 use App\Orders\Approvals\ApprovalBook;
 use App\Orders\ImportState;
@@ -37,6 +39,7 @@ use App\Plan\Models\Proposal;
 use App\Plan\Queries\PlanBoard;
 use App\Setup\Models\KeptPlacement;
 use App\Shop\Calendar\CalendarBook;
+use App\Shop\House;
 use App\Shop\Models\Change;
 use App\Stock\Models\BackingStock;
 use App\Stock\Models\Cloth;
@@ -269,6 +272,25 @@ final class Writes
 
                 return Write::to('PUT', "/books/bank/{$receipt->id}", ['invoice' => $invoice->number], Second::Refused)
                     ->holds(static fn() => self::same(100, (int) $invoice->payments()->sum('cents')));
+            },
+            'ledger.write' => static function (): Write {
+                self::invoice();
+
+                return Write::to(
+                    'POST',
+                    '/books/ledger',
+                    ['form' => self::UUID, 'until' => CarbonImmutable::now()->toDateString()],
+                    Second::Refused,
+                )->own('form')->holds(static fn() => self::same(1, LedgerExport::query()->count()));
+            },
+            'ledger.keep' => static function (): Write {
+                $table = AccountTable::inForce(app(House::class));
+
+                return Write::to('PUT', '/books/ledger/accounts', [
+                    'accounts' => [...$table->uses, 'cash' => ['number' => '1600', 'name' => 'Till']],
+                    'taxes' => $table->taxes,
+                    'seen' => $table->stateHash(),
+                ], Second::Same)->holds(static fn() => self::same(1, AccountTable::query()->count()));
             },
             'bank.aside' => static fn() => Write::to('DELETE', '/books/bank/'.self::receipt(100)->id, [], Second::Same),
             'orders.approvals.ask' => static fn() => Write::to(

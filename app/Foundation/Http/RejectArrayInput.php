@@ -12,6 +12,8 @@ use Symfony\Component\HttpFoundation\Response;
 final class RejectArrayInput
 {
     private const LISTS = [
+        'accounts',
+        'taxes',
         'blank',
         'limits',
         'prices',

@@ -10,6 +10,7 @@ use App\Money\Models\BankReceipt;
 use App\Money\Models\Invoice;
 use Carbon\CarbonImmutable;
 use Hakama\Money\Bank\BankEntry;
+use Hakama\Money\PaymentWay;
 use Ramsey\Uuid\Uuid;
 
 /**
@@ -98,6 +99,7 @@ final readonly class BankBook
             $receipt->booked_on->toDateString(),
             $receipt->party,
             $who,
+            PaymentWay::Bank,
         ));
     }
 

@@ -11,6 +11,7 @@ use App\Shop\ChangeLog;
 use App\Shop\Models\Change;
 use Carbon\CarbonImmutable;
 use Hakama\Money\Amount;
+use Hakama\Money\PaymentWay;
 
 /** Money that came in for an invoice, typed by somebody or found at the bank: written and said in one way. */
 final readonly class Payments
@@ -29,8 +30,9 @@ final readonly class Payments
         string $day,
         string $note,
         string $who,
+        PaymentWay $way,
     ): Payment {
-        return Transaction::run(static function () use ($invoice, $form, $cents, $day, $note, $who): Payment {
+        return Transaction::run(static function () use ($invoice, $form, $cents, $day, $note, $who, $way): Payment {
             $same = Payment::query()->where('form_id', $form)->first();
             if ($same !== null) {
                 return $same;
@@ -45,6 +47,7 @@ final readonly class Payments
                 'form_id' => $form,
                 'cents' => $cents,
                 'paid_on' => $day,
+                'way' => $way,
                 'note' => mb_substr($note, 0, self::NOTE),
                 'who' => mb_substr($who, 0, self::WHO),
                 'noted_at' => CarbonImmutable::now(),

@@ -23,6 +23,7 @@ final class PaymentController
             $request->string('paid_on')->value(),
             $request->string('note')->trim()->value(),
             Caller::acting($request),
+            $request->way(),
         );
 
         return redirect()

@@ -33,6 +33,7 @@ use Illuminate\Database\Eloquent\Relations\HasMany;
  * @property CarbonImmutable                                           $issued_at
  * @property \Illuminate\Database\Eloquent\Collection<int, Payment> $payments
  * @property Order                                                     $order
+ * @property Invoice|null                                              $credits
  */
 final class Invoice extends Model
 {
@@ -69,6 +70,12 @@ final class Invoice extends Model
     public function isOverdue(): bool
     {
         return $this->due_on?->endOfDay()->isPast() === true;
+    }
+
+    /** @return BelongsTo<Invoice, $this> the one it takes back */
+    public function credits(): BelongsTo
+    {
+        return $this->belongsTo(self::class, 'credits_id');
     }
 
     /** @return BelongsTo<Order, $this> */

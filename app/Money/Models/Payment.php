@@ -6,7 +6,9 @@ namespace App\Money\Models;
 
 use App\Foundation\Clock\Moment;
 use Carbon\CarbonImmutable;
+use Hakama\Money\PaymentWay;
 use Illuminate\Database\Eloquent\Model;
+use Illuminate\Database\Eloquent\Relations\BelongsTo;
 
 /**
  * Money that came in for an invoice, or went back: appended, never changed; a wrong one is taken back by its opposite.
@@ -18,12 +20,20 @@ use Illuminate\Database\Eloquent\Model;
  * @property CarbonImmutable $paid_on
  * @property string          $note
  * @property string          $who
+ * @property PaymentWay      $way
  * @property CarbonImmutable $noted_at
+ * @property Invoice         $invoice
  */
 final class Payment extends Model
 {
     protected $table = 'payments';
     public $timestamps = false;
     protected $guarded = [];
-    protected $casts = ['paid_on' => 'immutable_date', 'noted_at' => Moment::class];
+    protected $casts = ['paid_on' => 'immutable_date', 'noted_at' => Moment::class, 'way' => PaymentWay::class];
+
+    /** @return BelongsTo<Invoice, $this> */
+    public function invoice(): BelongsTo
+    {
+        return $this->belongsTo(Invoice::class);
+    }
 }

@@ -48,6 +48,8 @@ final class Onboarding
         'payments',
         'kept_papers',
         'invoices',
+        'ledger_exports',
+        'account_tables',
         'hand_overs',
         'machine_readings',
         'origins',

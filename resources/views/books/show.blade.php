@@ -37,6 +37,7 @@
         <a class="btn" href="{{ route('books.charts') }}" data-key="g">{{ __('books.charts.charts') }} <kbd>g</kbd></a>
         <a class="btn" href="{{ route('books.promises') }}" data-key="m">{{ __('books.show.promises') }} <kbd>m</kbd></a>
         <a class="btn" href="{{ route('bank.show') }}" data-key="k">{{ __('money.bank.bank') }} <kbd>k</kbd></a>
+        <a class="btn" href="{{ route('ledger.show') }}" data-key="b">{{ __('ledger.page.bookkeeping') }} <kbd>b</kbd></a>
         <a class="btn" href="{{ route('books.learned') }}" data-key="l">{{ __('books.show.what_the_log_shows') }} <kbd>l</kbd></a>
         @php
             $span = ['by' => $period->value, 'from' => $from->toDateString(), 'to' => $to->toDateString()];

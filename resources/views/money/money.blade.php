@@ -226,7 +226,7 @@
                     @foreach ($invoice->payments as $payment)
                         <p class="flex gap-3 ps-4 text-sm"><span class="text-soft">{{ __('money.payment.paid_on', [
                             'date' => Dates::dateYear($payment->paid_on),
-                        ]) }} {{ $payment->note }}</span><span class="num ms-auto">{{ $m($payment->cents) }}</span></p>
+                        ]) }}, {{ __('money.payment_way.'.$payment->way->value) }} {{ $payment->note }}</span><span class="num ms-auto">{{ $m($payment->cents) }}</span></p>
                     @endforeach
                     @if ($invoice->openCents() > 0 && $invoice->isOverdue())
                         <p class="ps-4 text-sm"><a href="{{ route('invoices.reminder', $invoice) }}">{{ __('money.reminder.write', [
@@ -244,6 +244,12 @@
                                     :value="$typed($invoice->openCents())" :at="(string) $invoice->number" :mine="$mine" />
                                 <x-field name="paid_on" :label="__('money.payment.day')" type="date" box="w-40" required
                                     :value="now()->format('Y-m-d')" :at="(string) $invoice->number" :mine="$mine" />
+                                <div><label for="way-{{ $invoice->number }}">{{ __('money.payment.how') }}</label><select
+                                    id="way-{{ $invoice->number }}" name="way">
+                                        @foreach (Hakama\Money\PaymentWay::cases() as $way)
+                                            <option value="{{ $way->value }}" @selected($mine && old('way') === $way->value)>{{ __('money.payment_way.'.$way->value) }}</option>
+                                        @endforeach
+                                    </select>@if ($mine)<x-wrong field="way" />@endif</div>
                                 <x-field name="note" :label="__('money.payment.note')" maxlength="80" box="w-40"
                                     :at="(string) $invoice->number" :mine="$mine" />
                                 <button type="submit" class="btn btn-small">{{ __('money.payment.note_it') }}</button>

@@ -9,7 +9,9 @@ use App\Money\Models\Payment;
 use Carbon\CarbonImmutable;
 use Closure;
 use Hakama\Money\Amount;
+use Hakama\Money\PaymentWay;
 use Illuminate\Foundation\Http\FormRequest;
+use Illuminate\Validation\Rule;
 
 /** What was paid of an invoice. Never more than is open; below zero it goes back, never more than came. */
 final class NotePayment extends FormRequest
@@ -22,6 +24,8 @@ final class NotePayment extends FormRequest
             'paid' => ['required', 'numeric', 'between:-1000000,1000000', $this->isOpen()],
             'paid_on' => ['required', 'date_format:Y-m-d', 'before_or_equal:'.CarbonImmutable::now()->toDateString()],
             'note' => ['nullable', 'string', 'max:80'],
+            // What a form from before it was asked does not say came to the bank.
+            'way' => ['nullable', Rule::enum(PaymentWay::class)],
         ];
     }
 
@@ -35,12 +39,18 @@ final class NotePayment extends FormRequest
             'paid.between' => __('money.payment.enter_the_amount'),
             'paid_on.*' => __('money.payment.enter_the_day'),
             'note.*' => __('money.payment.note_up_to_80'),
+            'way' => __('money.payment.choose_how'),
         ];
     }
 
     public function cents(): int
     {
         return (int) Amount::read($this->string('paid')->value());
+    }
+
+    public function way(): PaymentWay
+    {
+        return $this->enum('way', PaymentWay::class) ?? PaymentWay::Bank;
     }
 
     /** @return Closure(string, mixed, Closure): void */
