@@ -36,7 +36,7 @@ final readonly class Growth
             '/sign-in', '/orders', '/orders/new', '/orders/{order}', '/orders/{old}', '/orders/{order}/story',
             '/orders/{order}/money', '/orders/{order}/change', '/orders/{order}/lines/new', '/orders/{order}/tags',
             '/orders/{order}/count', '/orders/{order}/foresight', '/orders/names/{named}', '/orders/colours/{setup}',
-            '/orders/ask', '/orders/quotes', '/orders/{order}/approvals', '/orders/{order}/letters/received', '/books/bank', '/books/ledger', '/customers', '/customers/1',
+            '/orders/ask', '/orders/quotes', '/orders/{order}/approvals', '/orders/{order}/letters/received', '/books/bank', '/books/ledger', '/shop/programs', '/customers', '/customers/1',
             '/artwork', '/artwork/1', '/artwork/10/stops', '/artwork/2/make',
             '/artwork/10/cloth', '/artwork/1/history', '/artwork/1/density', '/artwork/1/drawing.svg', '/setup',
             '/setup/{setup}', '/setup/{setup}/paper', '/setup/backing', '/setup/practice', '/setup/clamps', '/needles/M1',

@@ -2,6 +2,8 @@
 
 declare(strict_types=1);
 
+use App\Api\Http\ApiProblem;
+use App\Api\Http\SpeakJson;
 use App\Foundation\Http\AnswerJson;
 use App\Foundation\Http\CheckToken;
 use App\Foundation\Http\Compress;
@@ -22,16 +24,24 @@ use Illuminate\Foundation\Configuration\Exceptions;
 use Illuminate\Foundation\Configuration\Middleware;
 use Illuminate\Foundation\Http\Middleware\ValidateCsrfToken;
 use Illuminate\Http\Middleware\HandleCors;
+use Illuminate\Http\Request;
 use Illuminate\Routing\Middleware\SubstituteBindings;
 use Illuminate\Session\Middleware\StartSession;
+use Illuminate\Support\Facades\Route;
+use Laravel\Sanctum\SanctumServiceProvider;
+use Symfony\Component\HttpFoundation\Response;
 
 return Application::configure(basePath: dirname(__DIR__))
-    ->withProviders([HakamaProvider::class], withBootstrapProviders: false)
+    ->withProviders([HakamaProvider::class, SanctumServiceProvider::class], withBootstrapProviders: false)
     ->withRouting(
         web: __DIR__.'/../routes/web.php',
         api: __DIR__.'/../routes/machines.php',
         apiPrefix: 'machines',
         commands: __DIR__.'/../routes/console.php',
+        then: static fn() => Route::prefix('api/v1')
+            ->name('api.')
+            ->middleware([SpeakJson::class, RequireUtf8::class])
+            ->group(__DIR__.'/../routes/api.php'),
     )
     ->withCommands(glob(__DIR__.'/../app/*/Console') ?: [])
     ->withMiddleware(static function (Middleware $middleware): void {
@@ -58,5 +68,10 @@ return Application::configure(basePath: dirname(__DIR__))
     })
     ->withExceptions(static function (Exceptions $exceptions): void {
         Problem::register($exceptions);
+        $exceptions->respond(
+            static fn(Response $response, Throwable $e, Request $request): Response => ApiProblem::isFor($request)
+                ? ApiProblem::of($response)
+                : $response,
+        );
     })
     ->create();

@@ -45,6 +45,9 @@ return [
     // A folder in which what comes back lies as files, as a mail server or a filter puts it there.
     'bounces' => env('SHOP_BOUNCES', ''),
 
+    // So many requests a minute each connected program may make.
+    'api_per_minute' => 240,
+
     // The names the shop goes by, besides those of this computer itself; parted by commas.
     'hosts' => ['127.0.0.1', 'localhost', '[::1]', ...array_filter(explode(',', (string) env('SHOP_HOSTS', '')))],
 ];

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Providers;
 
+use App\Api\Models\ProgramToken;
 use App\Artwork\Listeners\ReadTapesAnew;
 use App\Books\Learning\LoggedWork;
 use App\Floor\Projections\DaySums;
@@ -55,20 +56,24 @@ use Hakama\Words\Decimal;
 use Hakama\Words\Money;
 use Hakama\Words\Text;
 use Hakama\Words\Texts;
+use Illuminate\Cache\RateLimiting\Limit;
 use Illuminate\Contracts\Foundation\Application;
 use Illuminate\Cookie\Middleware\EncryptCookies;
 use Illuminate\Database\Connection;
 use Illuminate\Database\Eloquent\Model;
+use Illuminate\Http\Request;
 use Illuminate\Routing\Events\RouteMatched;
 use Illuminate\Support\Facades\Blade;
 use Illuminate\Support\Facades\Date;
 use Illuminate\Support\Facades\Event;
 use Illuminate\Support\Facades\Gate;
 use Illuminate\Support\Facades\Log;
+use Illuminate\Support\Facades\RateLimiter;
 use Illuminate\Support\Facades\View;
 use Illuminate\Support\ServiceProvider;
 use Illuminate\Translation\Translator;
 use Illuminate\View\View as ShownView;
+use Laravel\Sanctum\Sanctum;
 
 final class HakamaProvider extends ServiceProvider
 {
@@ -158,6 +163,9 @@ final class HakamaProvider extends ServiceProvider
         foreach ([WriteDueLetters::class, ReadBounces::class, WriteReminders::class] as $byItself) {
             Event::listen(MinutePassed::class, $byItself);
         }
+        Sanctum::usePersonalAccessTokenModel(ProgramToken::class);
+        RateLimiter::for('api', static fn(Request $request): Limit => Limit::perMinute((int) config('shop.api_per_minute'))
+            ->by((string) $request->user()?->getAuthIdentifier()));
         Date::use(CarbonImmutable::class);
         $zone = ShopProfile::zoneAtHand();
         if ($zone !== null) {

@@ -18,7 +18,7 @@ final class LongWordsTest extends BrowserTestCase
 {
     private const PAGES = [
         '/orders', '/orders/new', '/orders/1004', '/orders/1004/approvals',
-        '/orders/1004/letters/received', '/books/bank', '/books/ledger', '/shop/letterhead',
+        '/orders/1004/letters/received', '/books/bank', '/books/ledger', '/shop/programs', '/shop/letterhead',
         '/customers', '/customers/1', '/customers/1/change',
         '/artwork', '/artwork/1', '/setup', '/setup/7', '/needles/M2', '/plan',
         '/plan/batches/B-106', '/floor/M2', '/floor/M1/files', '/floor/board', '/floor/shift', '/books', '/shop',

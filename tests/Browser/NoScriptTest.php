@@ -16,7 +16,7 @@ final class NoScriptTest extends BrowserTestCase
     private const PAGES = [
         '/orders', '/orders/new', '/orders/1008', '/orders/1008/story', '/orders/1008/approvals',
         '/orders/1008/letters/received',
-        '/books/bank', '/books/ledger', '/orders/ask', '/shop/letterhead', '/customers', '/customers/1', '/customers/1/change',
+        '/books/bank', '/books/ledger', '/shop/programs', '/orders/ask', '/shop/letterhead', '/customers', '/customers/1', '/customers/1/change',
         '/artwork', '/artwork/1',
         '/artwork/1/stops', '/setup', '/setup/7', '/setup/11', '/setup/11?tab=frames', '/setup/backing', '/needles/M1',
         '/needles/walks', '/plan', '/plan/ask', '/plan/calendar', '/plan/batches/B-107', '/floor/M1', '/floor/M2',

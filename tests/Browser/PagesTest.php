@@ -43,6 +43,7 @@ final class PagesTest extends BrowserTestCase
                 '/orders/1008/letters/received',
                 '/books/bank',
                 '/books/ledger',
+                '/shop/programs',
                 '/orders/1008/approvals/new',
                 '/shop/letterhead',
                 '/customers/1',

@@ -46,6 +46,7 @@ final class ArchitectureTest extends TestCase
         'Floor',
         'Money',
         'Books',
+        'Api',
         'Providers',
     ];
     #[Test]

@@ -4,6 +4,10 @@ declare(strict_types=1);
 
 namespace Tests\Writers;
 
+use App\Api\Actions\Programs;
+use App\Api\Models\ConnectedProgram;
+use App\Api\Models\ProgramToken;
+use App\Api\Scope;
 use App\Artwork\Models\Artwork;
 use App\Floor\Actions\AppendEvent;
 use App\Floor\Folder\MachineFolder;
@@ -272,6 +276,19 @@ final class Writes
 
                 return Write::to('PUT', "/books/bank/{$receipt->id}", ['invoice' => $invoice->number], Second::Refused)
                     ->holds(static fn() => self::same(100, (int) $invoice->payments()->sum('cents')));
+            },
+            'programs.let-in' => static fn() => Write::to(
+                'POST',
+                '/shop/programs',
+                ['name' => 'Web shop', 'scopes' => ['orders:read']],
+                Second::Each,
+            ),
+            'programs.shut-out' => static function (): Write {
+                Programs::letIn('Web shop', [Scope::ReadOrders], '');
+                $program = ConnectedProgram::query()->firstOrFail();
+
+                return Write::to('DELETE', "/shop/programs/{$program->id}", [], Second::Same)
+                    ->holds(static fn() => self::same(0, ProgramToken::query()->count()));
             },
             'ledger.write' => static function (): Write {
                 self::invoice();

@@ -37,6 +37,7 @@ final class RejectArrayInput
         'points',
         'schools',
         'sizes',
+        'scopes',
         'skills',
         'was',
         'week',

@@ -4,23 +4,20 @@ declare(strict_types=1);
 
 namespace App\Orders\Actions;
 
-use App\Foundation\Http\TypedForms;
-use App\Orders\Http\Requests\StoreOrder;
 use App\Orders\OrderList;
 use App\Orders\TypedLine;
 use Carbon\CarbonImmutable;
 use Hakama\Garment\Size;
-use Illuminate\Http\Request;
 use Illuminate\Validation\ValidationException;
 use InvalidArgumentException;
 
 /** Orders of a list, held against what the form of an order is held against. */
 final readonly class ListedOrders
 {
-    public function __construct(private TypedForms $forms) {}
+    public function __construct(private CheckedOrder $order) {}
 
     /**
-     * @return array{form: string, customer: string, due: CarbonImmutable, note: string, lines: list<TypedLine>}
+     * @return array{form: string, customer: string, due: CarbonImmutable, note: string, lines: list<TypedLine>, event: bool}
      *
      * @throws InvalidArgumentException in words
      */
@@ -37,7 +34,7 @@ final readonly class ListedOrders
             }
         }
         try {
-            $form = $this->forms->checked(StoreOrder::class, Request::create('/orders', 'POST', $order['form']));
+            return $this->order->of($order['form']);
         } catch (ValidationException $e) {
             throw new InvalidArgumentException(__('orders.order_list_controller.of_order_in_row', [
                 'order' => $key,
@@ -45,13 +42,5 @@ final readonly class ListedOrders
                 'problems' => implode(' ', array_unique($e->validator->errors()->all())),
             ]));
         }
-
-        return [
-            'form' => $form->string('form')->value(),
-            'customer' => $form->string('customer')->value(),
-            'due' => $form->dueAt(),
-            'note' => $form->string('note')->value(),
-            'lines' => $form->lines(),
-        ];
     }
 }

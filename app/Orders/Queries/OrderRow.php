@@ -8,6 +8,7 @@ use App\Foundation\Words\GarmentName;
 use App\Orders\Models\Order;
 use App\Orders\Models\OrderLine;
 use App\Orders\Models\Piece;
+use App\Orders\OrderState;
 use App\Plan\Queries\PlanBoard;
 use Carbon\CarbonImmutable;
 use stdClass;
@@ -92,18 +93,31 @@ final readonly class OrderRow
             && (($this->ends !== null && $this->ends > $this->dueAt) || $this->dueAt->isPast());
     }
 
-    public function state(): string
+    public function state(): OrderState
     {
         return match (true) {
-            $this->isCancelled => __('orders.order_row.cancelled'),
-            $this->isDone() => __('orders.order_row.done'),
-            $this->blanksShort > 0 => $this->blanksShort === 1
+            $this->isCancelled => OrderState::Cancelled,
+            $this->isDone() => OrderState::Done,
+            $this->blanksShort > 0 => OrderState::BlanksShort,
+            $this->sewing > 0 => OrderState::Sewing,
+            $this->done > 0 => OrderState::Begun,
+            $this->ends !== null => OrderState::Planned,
+            default => OrderState::Unplanned,
+        };
+    }
+
+    public function words(): string
+    {
+        return match ($this->state()) {
+            OrderState::Cancelled => __('orders.order_row.cancelled'),
+            OrderState::Done => __('orders.order_row.done'),
+            OrderState::BlanksShort => $this->blanksShort === 1
                 ? __('orders.order_row.n_1_blank_short')
                 : __('orders.order_row.blanks_short', ['blanks_short' => $this->blanksShort]),
-            $this->sewing > 0 => __('orders.order_row.on_the_machine'),
-            $this->done > 0 => __('orders.order_row.begun'),
-            $this->ends !== null => __('orders.order_row.planned'),
-            default => __('orders.order_row.not_planned_yet'),
+            OrderState::Sewing => __('orders.order_row.on_the_machine'),
+            OrderState::Begun => __('orders.order_row.begun'),
+            OrderState::Planned => __('orders.order_row.planned'),
+            OrderState::Unplanned => __('orders.order_row.not_planned_yet'),
         };
     }
 }

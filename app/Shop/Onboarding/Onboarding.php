@@ -41,6 +41,7 @@ final class Onboarding
         'expected_goods',
         'finishings',
         'letter_files',
+        'program_requests',
         'letters',
         'tape_fetches',
         'approvals',

@@ -84,13 +84,13 @@
                                     'span' => App\Foundation\Clock\ShopClock::span((int) $row->dueAt->diffInSeconds($row->ends)),
                                 ]) }}</span>
                             @elseif ($row->isLate())
-                                <span class="now">{{ __('orders.index.past_due', ['state' => $row->state()]) }}</span>
+                                <span class="now">{{ __('orders.index.past_due', ['state' => $row->words()]) }}</span>
                             @elseif ($row->ends)
                                 {{ App\Foundation\Clock\ShopClock::words($row->ends) }}
                             @elseif ($row->blanksShort > 0)
-                                <span class="now">{{ $row->state() }}</span>
+                                <span class="now">{{ $row->words() }}</span>
                             @else
-                                <span class="text-soft">{{ $row->state() }}</span>
+                                <span class="text-soft">{{ $row->words() }}</span>
                             @endif
                         </td>
                         @unless ($finished)

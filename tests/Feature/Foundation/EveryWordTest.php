@@ -59,7 +59,7 @@ final class EveryWordTest extends FeatureTestCase
             /artwork/1/density /artwork/1/timeline /setup/clamps /setup/12 /setup/12/picture /setup/6
             /setup/1 /setup/3 /setup/5 /setup/11/measure /plan/lateness /plan/batches/B-107
             /plan/batches/B-106/splitting /floor/board /floor/shift /floor/bench /floor/finish /floor/tags
-            /floor/finder /floor/M1 /floor/cards/B-106 /books/learned /shop/prices /books/bank /books/ledger
+            /floor/finder /floor/M1 /floor/cards/B-106 /books/learned /shop/prices /books/bank /books/ledger /shop/programs
             /shop/catalogue/cloths /shop/catalogue/hardware /shop/catalogue/frames/one?name=R-9
             /shop/catalogue/machines/one?name=M1
             /setup/7?tab=machines /setup/7?tab=frames /setup/7?tab=sizes /setup/7?tab=practice

@@ -13,8 +13,8 @@ use Carbon\CarbonImmutable;
 use Hakama\Money\PaymentWay;
 use Illuminate\Support\Str;
 use Illuminate\Testing\TestResponse;
+use PHPUnit\Framework\Attributes\DataProvider;
 use PHPUnit\Framework\Attributes\Test;
-use PHPUnit\Framework\Attributes\TestWith;
 use Symfony\Component\HttpFoundation\Response;
 use Tests\Feature\FeatureTestCase;
 
@@ -53,9 +53,9 @@ final class LedgerTest extends FeatureTestCase
         $this->export()->assertSessionHas('done', 'Export 2: 1 entry');
         self::assertSame($before, $this->get('/books/ledger/1/journal.csv')->getContent());
         self::assertSame(['2', '3', $day, '1', '1020'], array_slice(self::rows(2)[0], 0, 5), 'entries are numbered on');
-        self::assertStringContainsString('1010,Cash,cash', (string) $this->get('/books/ledger/1/accounts.csv')->getContent());
-        self::assertStringContainsString('1600,Till,cash', (string) $this->get('/books/ledger/2/accounts.csv')->getContent());
-        self::assertStringContainsString('19,,4000,2200', (string) $this->get('/books/ledger/1/tax-keys.csv')->getContent());
+        foreach (['1/accounts' => '1010,Cash,cash', '2/accounts' => '1600,Till,cash', '1/tax-keys' => '19,,4000,2200'] as $of => $row) {
+            self::assertStringContainsString($row, (string) $this->get("/books/ledger/{$of}.csv")->getContent());
+        }
         $this->get('/books/ledger/3/journal.csv')->assertNotFound();
     }
 
@@ -116,9 +116,12 @@ final class LedgerTest extends FeatureTestCase
     {
         $this->withTax();
         $this->invoice(10_000);
-        $this->keep(['taxes' => [['percent' => '7', 'key' => '2', 'sales' => '4100', 'sales_name' => 'Sales', 'tax' => '2210', 'tax_name' => 'Tax']]]);
+        $row = ['key' => '2', 'sales' => '4100', 'sales_name' => 'Sales', 'tax' => '2210', 'tax_name' => 'Tax'];
+        $this->keep(['taxes' => [['percent' => '7', ...$row]]]);
         $this->get('/books/ledger')->assertSee('Invoices have 19 % tax, and the table of accounts has no row for it.');
-        $this->export()->assertSessionHasErrors(['until' => 'An invoice has 19 % tax. Add a row for that rate to the table of accounts; nothing was exported.']);
+        $this->export()->assertSessionHasErrors([
+            'until' => 'An invoice has 19 % tax. Add a row for that rate to the table of accounts; nothing was exported.',
+        ]);
         self::assertSame(0, LedgerExport::query()->count());
         self::assertSame(1, Invoice::query()->whereNull('ledger_export_id')->count());
     }
@@ -140,19 +143,26 @@ final class LedgerTest extends FeatureTestCase
         $this->export('2026-03-03')->assertSessionHas('done', 'Export 2: 2 entries');
     }
 
+    /** @return iterable<string, array{array<string, mixed>, string}> what is typed, and where it is said */
+    public static function wrong(): iterable
+    {
+        $bank = static fn(mixed $number): array => ['accounts' => ['bank' => ['number' => $number, 'name' => 'Bank']]];
+        yield 'no number' => [$bank(''), 'accounts.bank.number'];
+        yield 'a formula' => [$bank('=1+1'), 'accounts.bank.number'];
+        yield 'several' => [$bank(['1']), 'accounts.bank.number'];
+        yield 'no name' => [['accounts' => ['cash' => ['number' => '1', 'name' => '']]], 'accounts.cash.name'];
+        yield 'no accounts' => [['accounts' => 'none'], 'accounts'];
+        $row = ['sales' => '1', 'sales_name' => 'a', 'tax' => '2', 'tax_name' => 'b'];
+        yield 'no rate' => [['taxes' => [['percent' => 'x', ...$row]]], 'taxes.0.percent'];
+        yield 'more than all' => [['taxes' => [['percent' => '101', ...$row]]], 'taxes.0.percent'];
+        yield 'no sales' => [['taxes' => [['percent' => '19', ...$row, 'sales' => '']]], 'taxes.0.sales'];
+        yield 'no row' => [['taxes' => [['percent' => ''], ['key' => ' ']]], 'taxes.0.percent'];
+        yield 'no day' => [['begins_on' => '2026-02-30'], 'begins_on'];
+        yield 'changed meanwhile' => [['seen' => 'an older one'], 'seen'];
+    }
+
     /** @param array<string, mixed> $typed */
-    #[Test]
-    #[TestWith([['accounts' => ['bank' => ['number' => '', 'name' => 'Bank']]], 'accounts.bank.number'])]
-    #[TestWith([['accounts' => ['bank' => ['number' => '=1+1', 'name' => 'Bank']]], 'accounts.bank.number'])]
-    #[TestWith([['accounts' => ['bank' => ['number' => ['1'], 'name' => 'Bank']]], 'accounts.bank.number'])]
-    #[TestWith([['accounts' => ['cash' => ['number' => '1', 'name' => '']]], 'accounts.cash.name'])]
-    #[TestWith([['accounts' => 'none'], 'accounts'])]
-    #[TestWith([['taxes' => [['percent' => 'x', 'sales' => '1', 'sales_name' => 'a', 'tax' => '2', 'tax_name' => 'b']]], 'taxes.0.percent'])]
-    #[TestWith([['taxes' => [['percent' => '101', 'sales' => '1', 'sales_name' => 'a', 'tax' => '2', 'tax_name' => 'b']]], 'taxes.0.percent'])]
-    #[TestWith([['taxes' => [['percent' => '19', 'sales' => '', 'sales_name' => 'a', 'tax' => '2', 'tax_name' => 'b']]], 'taxes.0.sales'])]
-    #[TestWith([['taxes' => [['percent' => ''], ['key' => ' ']]], 'taxes.0.percent'])]
-    #[TestWith([['begins_on' => '2026-02-30'], 'begins_on'])]
-    #[TestWith([['seen' => 'an older one'], 'seen'])]
+    #[Test, DataProvider('wrong')]
     public function what_is_typed_wrong_is_said_at_its_field(array $typed, string $field): void
     {
         $this->keep($typed)->assertSessionHasErrors($field);

@@ -108,7 +108,7 @@ final class DemoTest extends FeatureTestCase
         $orders = Order::query()->with('customer')->get()->all();
         self::assertCount(27, $orders);
         $states = array_count_values(
-            array_map(static fn(OrderRow $row): string => $row->state(), OrderRow::of($orders, self::board())),
+            array_map(static fn(OrderRow $row): string => $row->words(), OrderRow::of($orders, self::board())),
         );
 
         foreach (['done', 'on the machine', 'planned', 'not planned yet'] as $state) {

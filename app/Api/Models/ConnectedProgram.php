@@ -1,0 +1,36 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Api\Models;
+
+use App\Foundation\Clock\Moment;
+use Carbon\CarbonImmutable;
+use Illuminate\Auth\Authenticatable;
+use Illuminate\Contracts\Auth\Authenticatable as Known;
+use Illuminate\Database\Eloquent\Collection;
+use Illuminate\Database\Eloquent\Model;
+use Laravel\Sanctum\HasApiTokens;
+
+/**
+ * A program of somebody else that was let in: a web shop, a bookkeeping program.
+ *
+ * @property int                          $id
+ * @property string                       $name
+ * @property string                       $who        let it in
+ * @property CarbonImmutable              $made_at
+ * @property CarbonImmutable|null         $revoked_at
+ * @property Collection<int, ProgramToken> $tokens
+ */
+final class ConnectedProgram extends Model implements Known
+{
+    use Authenticatable;
+
+    /** @use HasApiTokens<ProgramToken> */
+    use HasApiTokens;
+
+    protected $table = 'connected_programs';
+    public $timestamps = false;
+    protected $guarded = [];
+    protected $casts = ['made_at' => Moment::class, 'revoked_at' => Moment::class];
+}
