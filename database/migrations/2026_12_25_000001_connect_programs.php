@@ -13,6 +13,7 @@ return new class () extends Migration {
         Schema::create('connected_programs', static function (Blueprint $table): void {
             $table->id();
             $table->string('name', 60);
+            $table->uuid('form_id')->unique();
             $table->string('who', 40)->default('');
             $table->dateTime('made_at');
             $table->dateTime('revoked_at')->nullable();

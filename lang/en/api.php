@@ -42,6 +42,7 @@ return [
         'header' => 'Authorization: Bearer …',
         'how' => 'The program sends it as {header}. Addresses begin with {address}; the description is at {document}.',
         'was_disconnected' => '{name} is disconnected; its token no longer works.',
+        'was_let_in' => '{name} is connected already; its token was shown then. If you did not copy it, disconnect it and connect it again.',
         'enter_a_name' => 'Enter a name, at most 60 characters.',
         'choose_one' => 'Choose at least one.',
     ],

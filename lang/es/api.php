@@ -42,6 +42,7 @@ return [
         'header' => 'Authorization: Bearer …',
         'how' => 'El programa lo envía como {header}. Las direcciones empiezan por {address}; la descripción está en {document}.',
         'was_disconnected' => '{name} está desconectado; su token ya no sirve.',
+        'was_let_in' => '{name} ya está conectado; su token se mostró entonces. Si no lo copiaste, desconéctalo y conéctalo otra vez.',
         'enter_a_name' => 'Escribe un nombre, como mucho 60 caracteres.',
         'choose_one' => 'Elige al menos una cosa.',
     ],

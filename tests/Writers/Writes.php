@@ -280,11 +280,11 @@ final class Writes
             'programs.let-in' => static fn() => Write::to(
                 'POST',
                 '/shop/programs',
-                ['name' => 'Web shop', 'scopes' => ['orders:read']],
+                ['form' => self::UUID, 'name' => 'Web shop', 'scopes' => ['orders:read']],
                 Second::Each,
-            ),
+            )->own('form'),
             'programs.shut-out' => static function (): Write {
-                Programs::letIn('Web shop', [Scope::ReadOrders], '');
+                Programs::letIn('Web shop', [Scope::ReadOrders], self::UUID, '');
                 $program = ConnectedProgram::query()->firstOrFail();
 
                 return Write::to('DELETE', "/shop/programs/{$program->id}", [], Second::Same)

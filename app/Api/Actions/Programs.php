@@ -18,14 +18,19 @@ final class Programs
 
     /**
      * @param list<Scope> $scopes
+     * @param string      $form the same again is the same program
      *
-     * @return string its token, which nobody is shown again
+     * @return string|null its token, which nobody is shown again; null where it was let in before
      */
-    public static function letIn(string $name, array $scopes, string $who): string
+    public static function letIn(string $name, array $scopes, string $form, string $who): ?string
     {
-        return Transaction::run(static function () use ($name, $scopes, $who): string {
+        return Transaction::run(static function () use ($name, $scopes, $form, $who): ?string {
+            if (ConnectedProgram::query()->where('form_id', $form)->exists()) {
+                return null;
+            }
             $program = ConnectedProgram::query()->create([
                 'name' => $name,
+                'form_id' => $form,
                 'who' => mb_substr($who, 0, self::WHO),
                 'made_at' => CarbonImmutable::now(),
             ]);

@@ -24,9 +24,12 @@ final class ProgramController
     public function letIn(LetProgramIn $request): RedirectResponse
     {
         $name = trim($request->string('name')->value());
-        $token = Programs::letIn($name, $request->scopes(), Caller::acting($request));
+        $form = $request->string('form')->lower()->value();
+        $token = Programs::letIn($name, $request->scopes(), $form, Caller::acting($request));
 
-        return redirect()->route('programs.show')->with(['token' => $token, 'token_of' => $name]);
+        return $token === null
+            ? redirect()->route('programs.show')->with('problem', __('api.page.was_let_in', ['name' => $name]))
+            : redirect()->route('programs.show')->with(['token' => $token, 'token_of' => $name]);
     }
 
     public function shutOut(ConnectedProgram $program): RedirectResponse

@@ -17,6 +17,7 @@ use Laravel\Sanctum\HasApiTokens;
  *
  * @property int                          $id
  * @property string                       $name
+ * @property string                       $form_id    the same again is the same program
  * @property string                       $who        let it in
  * @property CarbonImmutable              $made_at
  * @property CarbonImmutable|null         $revoked_at

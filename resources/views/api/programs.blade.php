@@ -27,7 +27,7 @@
                     @php $token = $program->tokens->first(); @endphp
                     <tr>
                         <td class="break-words"><strong>{{ $program->name }}</strong></td>
-                        <td class="text-sm">{{ implode(', ', array_map(static fn(string $one): string => Scope::from($one)->words(), $token->abilities ?? [])) }}</td>
+                        <td class="text-sm">{{ implode(' · ', array_map(static fn(string $one): string => Scope::from($one)->words(), $token->abilities ?? [])) }}</td>
                         <td>{{ Dates::dateYear($program->made_at) }}<span class="block text-sm text-soft">{{ $program->who }}</span></td>
                         <td>{{ $token?->last_used_at === null ? __('api.page.never') : Dates::dateYearTime($token->last_used_at) }}</td>
                         <td class="num">
@@ -41,6 +41,7 @@
     @endif
     <h2 class="mb-2">{{ __('api.page.connect') }}</h2>
     <form method="post" action="{{ route('programs.let-in') }}" class="max-w-2xl" novalidate>@csrf
+        <input type="hidden" name="form" value="{{ Str::uuid() }}"><x-wrong field="form" />
         <x-field name="name" :label="__('api.page.name_of')" maxlength="60" required box="mb-3 max-w-sm" />
         <fieldset class="mb-3">
             <legend class="mb-1">{{ __('api.page.what_it_may') }}</legend>

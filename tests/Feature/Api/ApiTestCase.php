@@ -23,7 +23,13 @@ abstract class ApiTestCase extends FeatureTestCase
     {
         parent::setUp();
         config(['cache.limiter' => 'array']);
-        $this->token = Programs::letIn('web shop', Scope::cases(), '');
+        $this->token = self::program('web shop', Scope::cases());
+    }
+
+    /** @param list<Scope> $may */
+    protected static function program(string $name, array $may): string
+    {
+        return (string) Programs::letIn($name, $may, Str::uuid()->toString(), '');
     }
 
     /** @return TestResponse<Response> */

@@ -42,7 +42,7 @@ final class OrdersTest extends ApiTestCase
             ->assertJsonPath('status', 422);
         self::assertSame($number + 1, $this->send('orders', self::order(), 'cart-18')->assertCreated()->json('number'));
         // Another program's keys are its own.
-        $other = Programs::letIn('another shop', Scope::cases(), '');
+        $other = self::program('another shop', Scope::cases());
         $theirs = $this->send('orders', self::order(), 'cart-17', $other)->assertCreated();
         self::assertSame($number + 2, $theirs->json('number'));
     }
@@ -147,7 +147,7 @@ final class OrdersTest extends ApiTestCase
     public function who_has_no_token_or_not_the_scope_gets_nothing(): void
     {
         $order = self::polos()->number;
-        $looks = Programs::letIn('looks only', [Scope::ReadOrders], '');
+        $looks = self::program('looks only', [Scope::ReadOrders]);
         $this->ask("orders/{$order}", $looks)->assertOk();
         $this->ask('invoices', $looks)->assertForbidden()->assertJsonPath('status', 403);
         $before = Order::query()->count();
@@ -263,7 +263,7 @@ final class OrdersTest extends ApiTestCase
             ->assertHeader('Content-Type', 'application/problem+json')
             ->assertHeader('Retry-After');
         // Another program has its own.
-        $this->ask('catalogue', Programs::letIn('another', [Scope::ReadCatalogue], ''))->assertOk();
+        $this->ask('catalogue', self::program('another', [Scope::ReadCatalogue]))->assertOk();
     }
 
     #[Test]

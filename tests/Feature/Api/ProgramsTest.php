@@ -8,6 +8,7 @@ use App\Api\Models\ConnectedProgram;
 use App\Api\Models\ProgramToken;
 use Illuminate\Support\Facades\Auth;
 use Illuminate\Support\Facades\DB;
+use Illuminate\Support\Str;
 use PHPUnit\Framework\Attributes\Test;
 use PHPUnit\Framework\Attributes\TestWith;
 use Tests\Feature\FeatureTestCase;
@@ -18,11 +19,19 @@ final class ProgramsTest extends FeatureTestCase
     #[Test]
     public function a_token_is_shown_once_and_kept_by_its_hash_alone(): void
     {
-        $answer = $this->post('/shop/programs', ['name' => 'Web shop', 'scopes' => ['orders:read', 'catalogue:read']]);
+        $answer = $this->post('/shop/programs', [
+            'form' => $form = Str::uuid()->toString(),
+            'name' => 'Web shop',
+            'scopes' => ['orders:read', 'catalogue:read'],
+        ]);
         $token = (string) session('token');
         self::assertMatchesRegularExpression('/^\d+\|\w{40,}$/', $token);
         $this->followRedirects($answer)->assertSee($token)->assertSee('Web shop');
         $this->get('/shop/programs')->assertDontSee($token)->assertSee('not yet');
+        // Pressed twice, it is one program; the token is not shown again.
+        $this->post('/shop/programs', ['form' => $form, 'name' => 'Web shop', 'scopes' => ['orders:read']])
+            ->assertSessionHas('problem');
+        self::assertSame(1, ConnectedProgram::query()->count());
         foreach (['program_tokens', 'connected_programs', 'changes', 'sent_forms'] as $table) {
             self::assertStringNotContainsString(explode('|', $token)[1], DB::table($table)->get()->toJson(), $table);
         }
@@ -58,7 +67,7 @@ final class ProgramsTest extends FeatureTestCase
     #[TestWith([['name' => 'Web shop', 'scopes' => ['everything']], 'scopes.0'])]
     public function what_is_typed_wrong_is_said_at_its_field(array $typed, string $field): void
     {
-        $this->post('/shop/programs', $typed)->assertSessionHasErrors($field);
+        $this->post('/shop/programs', ['form' => Str::uuid()->toString(), ...$typed])->assertSessionHasErrors($field);
         self::assertSame(0, ConnectedProgram::query()->count());
     }
 }

@@ -15,6 +15,7 @@ final class LetProgramIn extends FormRequest
     public function rules(): array
     {
         return [
+            'form' => ['required', 'uuid'],
             'name' => ['required', 'string', 'max:60'],
             'scopes' => ['required', 'array', 'min:1'],
             'scopes.*' => [Rule::enum(Scope::class)],
@@ -24,7 +25,12 @@ final class LetProgramIn extends FormRequest
     /** @return array<string, string> */
     public function messages(): array
     {
-        return ['name.*' => __('api.page.enter_a_name'), 'scopes' => __('api.page.choose_one'), 'scopes.*' => __('api.page.choose_one')];
+        return [
+            'form.*' => __('money.invoice_controller.reload_the_page'),
+            'name.*' => __('api.page.enter_a_name'),
+            'scopes' => __('api.page.choose_one'),
+            'scopes.*' => __('api.page.choose_one'),
+        ];
     }
 
     /** @return list<Scope> */
