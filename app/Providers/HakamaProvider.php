@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Providers;
 
+use App\Api\Listeners\TellPrograms;
 use App\Api\Models\ProgramToken;
 use App\Artwork\Listeners\ReadTapesAnew;
 use App\Books\Learning\LoggedWork;
@@ -160,7 +161,7 @@ final class HakamaProvider extends ServiceProvider
         EncryptCookies::except((string) config('session.cookie'));
         Event::subscribe(KeepSetupTimes::class);
         Event::listen(RuleChanged::class, ReadTapesAnew::class);
-        foreach ([WriteDueLetters::class, ReadBounces::class, WriteReminders::class] as $byItself) {
+        foreach ([WriteDueLetters::class, ReadBounces::class, WriteReminders::class, TellPrograms::class] as $byItself) {
             Event::listen(MinutePassed::class, $byItself);
         }
         Sanctum::usePersonalAccessTokenModel(ProgramToken::class);

@@ -5,8 +5,13 @@ declare(strict_types=1);
 namespace Tests\Writers;
 
 use App\Api\Actions\Programs;
+use App\Api\Actions\Webhooks;
 use App\Api\Models\ConnectedProgram;
+use App\Api\Models\Delivery;
+use App\Api\Models\News;
 use App\Api\Models\ProgramToken;
+use App\Api\Models\Webhook;
+use App\Api\NewsKind;
 use App\Api\Scope;
 use App\Artwork\Models\Artwork;
 use App\Floor\Actions\AppendEvent;
@@ -76,6 +81,20 @@ final class Writes
 
         return $book->write($accounts->of($order->refresh()), Str::uuid()->toString(), 'Odo')
             ?? throw new LogicException('there is a price to write an invoice of');
+    }
+
+    private static function program(): ConnectedProgram
+    {
+        Programs::letIn('Web shop', [Scope::ReadOrders], self::UUID, '');
+
+        return ConnectedProgram::query()->firstOrFail();
+    }
+
+    private static function webhook(): Webhook
+    {
+        Webhooks::tellAt(self::program(), 'http://127.0.0.1:9/told');
+
+        return Webhook::query()->firstOrFail();
     }
 
     private static function receipt(int $cents): BankReceipt
@@ -284,11 +303,38 @@ final class Writes
                 Second::Each,
             )->own('form'),
             'programs.shut-out' => static function (): Write {
-                Programs::letIn('Web shop', [Scope::ReadOrders], self::UUID, '');
-                $program = ConnectedProgram::query()->firstOrFail();
+                $program = self::program();
 
                 return Write::to('DELETE', "/shop/programs/{$program->id}", [], Second::Same)
                     ->holds(static fn() => self::same(0, ProgramToken::query()->count()));
+            },
+            'programs.tell-at' => static fn() => Write::to(
+                'PUT',
+                '/shop/programs/'.self::program()->id.'/told',
+                ['url' => 'http://127.0.0.1:9/told'],
+                Second::Same,
+            )->holds(static fn() => self::same(1, Webhook::query()->count())),
+            'programs.end' => static fn() => Write::to(
+                'DELETE',
+                '/shop/programs/'.self::webhook()->connected_program_id.'/told',
+                [],
+                Second::Same,
+            )->holds(static fn() => self::same(0, Webhook::query()->count())),
+            'programs.try-now' => static fn() => Write::to(
+                'POST',
+                '/shop/programs/'.self::webhook()->connected_program_id.'/told',
+            ),
+            'programs.again' => static function (): Write {
+                $news = News::query()->create([
+                    'sign' => self::UUID,
+                    'kind' => NewsKind::OrderNew,
+                    'number' => 1,
+                    'body' => '{}',
+                    'made_at' => CarbonImmutable::now(),
+                ]);
+                $delivery = Delivery::query()->create(['webhook_id' => self::webhook()->id, 'news_id' => $news->id]);
+
+                return Write::to('POST', "/shop/programs/told/{$delivery->id}");
             },
             'ledger.write' => static function (): Write {
                 self::invoice();

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Api\Actions;
 
 use App\Api\Models\ConnectedProgram;
+use App\Api\Models\Webhook;
 use App\Api\Scope;
 use App\Foundation\Database\Transaction;
 use App\Shop\ChangeLog;
@@ -54,6 +55,7 @@ final class Programs
             $open = ConnectedProgram::query()->whereKey($program->id)->whereNull('revoked_at')->first();
             if ($open !== null) {
                 $open->tokens()->delete();
+                Webhook::query()->where('connected_program_id', $open->id)->delete();
                 $open->update(['revoked_at' => CarbonImmutable::now()]);
                 ChangeLog::note(Change::SHOP, 'programs', __('api.log.shut_out', ['name' => $open->name]));
             }

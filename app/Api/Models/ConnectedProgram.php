@@ -10,6 +10,7 @@ use Illuminate\Auth\Authenticatable;
 use Illuminate\Contracts\Auth\Authenticatable as Known;
 use Illuminate\Database\Eloquent\Collection;
 use Illuminate\Database\Eloquent\Model;
+use Illuminate\Database\Eloquent\Relations\HasOne;
 use Laravel\Sanctum\HasApiTokens;
 
 /**
@@ -22,6 +23,7 @@ use Laravel\Sanctum\HasApiTokens;
  * @property CarbonImmutable              $made_at
  * @property CarbonImmutable|null         $revoked_at
  * @property Collection<int, ProgramToken> $tokens
+ * @property Webhook|null                 $webhook
  */
 final class ConnectedProgram extends Model implements Known
 {
@@ -34,4 +36,10 @@ final class ConnectedProgram extends Model implements Known
     public $timestamps = false;
     protected $guarded = [];
     protected $casts = ['made_at' => Moment::class, 'revoked_at' => Moment::class];
+
+    /** @return HasOne<Webhook, $this> */
+    public function webhook(): HasOne
+    {
+        return $this->hasOne(Webhook::class);
+    }
 }

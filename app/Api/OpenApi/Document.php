@@ -8,10 +8,14 @@ use App\Api\Http\ApiProblem;
 use App\Api\Http\Idempotent;
 use App\Api\Http\Requests\SendArtwork;
 use App\Api\Http\RequireScope;
+use App\Api\Jobs\DeliverNews;
+use App\Api\NewsKind;
 use App\Api\Scope;
 use App\Api\Shapes\Listing;
+use App\Api\Shapes\NewsShape;
 use App\Api\Shapes\ProblemShape;
 use App\Api\Shapes\Stored;
+use App\Foundation\Words\Languages;
 use Illuminate\Foundation\Http\FormRequest;
 use Illuminate\Routing\Route;
 use Illuminate\Routing\Router;
@@ -54,12 +58,40 @@ final class Document
             ],
             'servers' => [['url' => '/'.self::PREFIX]],
             'paths' => $paths,
+            'webhooks' => self::webhooks($schemas),
             'components' => [
                 'schemas' => $schemas->all(),
                 'responses' => ['Refused' => ['description' => 'Refused', 'content' => $refused]],
                 'securitySchemes' => ['token' => ['type' => 'http', 'scheme' => 'bearer']],
             ],
         ];
+    }
+
+    /** @return array<string, mixed> what a program is told by itself */
+    private static function webhooks(ShapeSchema $schemas): array
+    {
+        $told = [];
+        foreach (NewsKind::cases() as $kind) {
+            $told[$kind->value] = ['post' => [
+                'operationId' => Str::camel(str_replace('.', ' ', "told.{$kind->value}")),
+                'summary' => Languages::in('en', static fn(): string => $kind->words()),
+                'security' => [],
+                'x-scope' => $kind->scope()->value,
+                'parameters' => array_map(static fn(string $name): array => [
+                    'name' => $name,
+                    'in' => 'header',
+                    'required' => true,
+                    'schema' => ['type' => 'string'],
+                ], DeliverNews::HEADERS),
+                'requestBody' => ['content' => ['application/json' => ['schema' => $schemas->of(NewsShape::class)]]],
+                'responses' => [
+                    '2XX' => ['description' => 'Heard'],
+                    '4XX' => ['description' => 'Refused'],
+                ],
+            ]];
+        }
+
+        return $told;
     }
 
     /** @return array<string, mixed> */

@@ -27,6 +27,11 @@ final readonly class LineShape extends ApiShape
         public array $decorations,
     ) {}
 
+    public function garments(): int
+    {
+        return array_sum((array) $this->sizes);
+    }
+
     /**
      * @param array<string, int> $sizes
      * @param list<PlaceShape>   $places

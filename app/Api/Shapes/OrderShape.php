@@ -45,6 +45,11 @@ final readonly class OrderShape extends ApiShape
         public array $lines,
     ) {}
 
+    public function garments(): int
+    {
+        return array_sum(array_map(static fn(LineShape $line): int => $line->garments(), $this->lines));
+    }
+
     /** @param list<LineShape> $lines */
     public static function of(
         Order $order,

@@ -19,6 +19,7 @@
                     <th>{{ __('api.page.may') }}</th>
                     <th>{{ __('api.page.since') }}</th>
                     <th>{{ __('api.page.last_used') }}</th>
+                    <th>{{ __('api.told.news') }}</th>
                     <th></th>
                 </tr>
             </thead>
@@ -30,6 +31,11 @@
                         <td class="text-sm">{{ implode(' · ', array_map(static fn(string $one): string => Scope::from($one)->words(), $token->abilities ?? [])) }}</td>
                         <td>{{ Dates::dateYear($program->made_at) }}<span class="block text-sm text-soft">{{ $program->who }}</span></td>
                         <td>{{ $token?->last_used_at === null ? __('api.page.never') : Dates::dateYearTime($token->last_used_at) }}</td>
+                        <td><a href="{{ route('programs.told', $program) }}">{{ __('api.told.news') }}<span class="sr-only">: {{ $program->name }}</span></a>
+                            @if (($program->webhook->failures ?? 0) > 0)
+                                <span class="now block text-sm">{{ $program->webhook->why }}</span>
+                            @endif
+                        </td>
                         <td class="num">
                             <form method="post" action="{{ route('programs.shut-out', $program) }}">@csrf @method('delete')<button type="submit"
                                 class="btn btn-small">{{ __('api.page.disconnect') }}<span class="sr-only">: {{ $program->name }}</span></button></form>

@@ -12,6 +12,7 @@ use Illuminate\Support\Str;
 use Illuminate\Testing\TestResponse;
 use stdClass;
 use Symfony\Component\HttpFoundation\Response;
+use Symfony\Component\Process\Process;
 use Tests\Feature\FeatureTestCase;
 
 /** A program that was let in, and what it sends. */
@@ -30,6 +31,26 @@ abstract class ApiTestCase extends FeatureTestCase
     protected static function program(string $name, array $may): string
     {
         return (string) Programs::letIn($name, $may, Str::uuid()->toString(), '');
+    }
+
+    /**
+     * Answers held against the description of the interface, by another program.
+     *
+     * @param list<array{string, mixed}> $answers schema and answer
+     *
+     * @return string what does not hold
+     */
+    protected static function faults(array $answers): string
+    {
+        $file = (string) tempnam(sys_get_temp_dir(), 'answers');
+        file_put_contents($file, json_encode($answers, JSON_THROW_ON_ERROR));
+        $found = (new Process(
+            ['node', 'tests/Support/holds-openapi.mjs', 'docs/openapi.json', $file],
+            base_path(),
+        ))->mustRun()->getOutput();
+        unlink($file);
+
+        return $found;
     }
 
     /** @return TestResponse<Response> */
