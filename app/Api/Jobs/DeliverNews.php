@@ -73,8 +73,8 @@ final class DeliverNews implements ShouldQueue
                 ->post($webhook->url);
             $status = $answer->status();
             $why = $answer->successful() ? '' : "HTTP {$status}";
-        } catch (ConnectionException $none) {
-            $why = $none->getMessage();
+        } catch (ConnectionException) {
+            $why = __('api.told.no_connection');
         }
         Transaction::run(static function () use ($webhook, $delivery, $news, $status, $why): void {
             $now = Delivery::query()->find($delivery->id);
