@@ -74,7 +74,7 @@ final class DeliverNews implements ShouldQueue
             $status = $answer->status();
             $why = $answer->successful() ? '' : "HTTP {$status}";
         } catch (ConnectionException) {
-            $why = __('api.told.no_connection');
+            $why = (string) __('api.told.no_connection');
         }
         Transaction::run(static function () use ($webhook, $delivery, $news, $status, $why): void {
             $now = Delivery::query()->find($delivery->id);
