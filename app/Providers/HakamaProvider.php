@@ -70,6 +70,7 @@ use Illuminate\Support\Facades\Event;
 use Illuminate\Support\Facades\Gate;
 use Illuminate\Support\Facades\Log;
 use Illuminate\Support\Facades\RateLimiter;
+use Illuminate\Support\Facades\Route;
 use Illuminate\Support\Facades\View;
 use Illuminate\Support\ServiceProvider;
 use Illuminate\Translation\Translator;
@@ -142,6 +143,10 @@ final class HakamaProvider extends ServiceProvider
                 $ability,
                 static fn(Caller $caller): bool => $ability->least() === null || $caller->role->includes($ability->least()),
             );
+        }
+        // Where a number stands in an address nothing else does: the database takes "1004x" for 1004.
+        foreach (['order', 'invoice', 'artwork', 'decoration', 'line'] as $number) {
+            Route::pattern($number, '[0-9]+');
         }
         // An address nobody has said a word on lets nobody through.
         Event::listen(

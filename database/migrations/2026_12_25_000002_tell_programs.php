@@ -28,7 +28,9 @@ return new class () extends Migration {
             $table->string('kind', 20);
             // Of the order or of the invoice.
             $table->unsignedInteger('number');
-            $table->dateTime('made_at');
+            $table->dateTime('made_at')->index();
+            // Which of a kind were told already.
+            $table->index(['kind', 'number']);
         });
         DB::statement('alter table news add body mediumtext not null');
         Schema::create('deliveries', static function (Blueprint $table): void {

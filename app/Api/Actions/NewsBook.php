@@ -32,6 +32,8 @@ use Ramsey\Uuid\Uuid;
 final readonly class NewsBook
 {
     private const AT_ONCE = 100;
+    private const KEPT_DAYS = 90;
+    private const CLEARED = 500;
     /** Fields of an order that are told when they change. */
     private const FACTS = ['state', 'due_at', 'is_late', 'approval', 'handed_over', 'pieces'];
 
@@ -47,8 +49,20 @@ final readonly class NewsBook
                 return 0;
             }
 
+            self::clear();
+
             return $this->ofOrders($webhooks) + $this->ofInvoices($webhooks);
         });
+    }
+
+    /** What is long past is nobody's news; of invoices it is kept, as by it they are known to have been told. */
+    private static function clear(): void
+    {
+        News::query()
+            ->whereIn('kind', [NewsKind::OrderNew, NewsKind::OrderChanged])
+            ->where('made_at', '<', CarbonImmutable::now()->subDays(self::KEPT_DAYS))
+            ->limit(self::CLEARED)
+            ->delete();
     }
 
     /** @param Collection<int, Webhook> $webhooks */

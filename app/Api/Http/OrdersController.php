@@ -33,7 +33,7 @@ final readonly class OrdersController
      */
     public function index(ListOrders $request): Listing
     {
-        $state = $request->string('state', 'open')->value();
+        $state = $request->filled('state') ? $request->string('state')->value() : 'open';
         $open = Piece::query()->open()->select('order_id');
         $found = Order::query()
             ->where('number', '>', $request->behind())

@@ -25,5 +25,6 @@ final class ProgramRequest extends Model
     protected $table = 'program_requests';
     public $timestamps = false;
     protected $guarded = [];
-    protected $casts = ['made_at' => Moment::class];
+    // A link in it lets in whoever has it.
+    protected $casts = ['made_at' => Moment::class, 'body' => 'encrypted'];
 }

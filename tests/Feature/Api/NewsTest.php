@@ -151,6 +151,20 @@ final class NewsTest extends ApiTestCase
     }
 
     #[Test]
+    public function old_news_of_orders_is_cleared_and_invoices_are_not_told_again(): void
+    {
+        $order = self::polos()->refresh();
+        $this->begin();
+        $order->update(['agreed_cents' => 10_000]);
+        $this->post("/orders/{$order->number}/invoices", ['form' => Str::uuid()->toString()])->assertSessionHas('done');
+        $this->send('orders', self::order())->assertCreated();
+        self::assertGreaterThanOrEqual(2, $this->gathered());
+        News::query()->update(['made_at' => now()->subDays(91)]);
+        self::assertSame(0, $this->gathered());
+        self::assertSame(['invoice.new'], News::query()->get()->map(static fn(News $one): string => $one->kind->value)->all());
+    }
+
+    #[Test]
     public function what_is_told_holds_what_the_description_says(): void
     {
         $this->begin();

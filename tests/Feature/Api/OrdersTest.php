@@ -166,6 +166,11 @@ final class OrdersTest extends ApiTestCase
         $this->ask("orders/{$order}")->assertOk();
         // What is asked for and is not there is as little to be told from what is somebody else's.
         $this->ask('orders/987654')->assertNotFound()->assertHeader('Content-Type', 'application/problem+json');
+        foreach (['orders/99999999999999999999', 'orders/abc', 'orders/-1', "orders/{$order}abc", 'artworks/1x'] as $odd) {
+            $this->ask($odd)->assertNotFound()->assertHeader('Content-Type', 'application/problem+json');
+        }
+        // On the shop's own pages neither.
+        $this->get("/orders/{$order}abc")->assertNotFound();
         $this->ask('nothing')->assertNotFound()->assertHeader('Content-Type', 'application/problem+json');
     }
 
@@ -200,6 +205,8 @@ final class OrdersTest extends ApiTestCase
         $finished = $this->ask('orders?state=finished&limit=100')->json('items');
         self::assertCount(Order::query()->count(), (array) $all);
         self::assertSame(count((array) $all), count((array) $finished) + count($open));
+        // Left empty, they are as if they were not there.
+        self::assertSame($open, array_column((array) $this->ask('orders?limit=&after=&state=')->json('items'), 'number'));
         foreach (['limit=0', 'limit=101', 'after=x', 'state=lost'] as $wrong) {
             $this->ask("orders?{$wrong}")->assertStatus(422);
         }

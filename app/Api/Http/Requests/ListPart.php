@@ -27,6 +27,6 @@ class ListPart extends FormRequest
 
     final public function limit(): int
     {
-        return $this->integer('limit', self::USUAL);
+        return $this->filled('limit') ? $this->integer('limit') : self::USUAL;
     }
 }
