@@ -3,4 +3,4 @@
 declare(strict_types=1);
 
 /* Programs are known by their token alone: no session, no cookie. Everything else is as the package has it. */
-return ['stateful' => [], 'guard' => [], 'expiration' => null, 'token_prefix' => ''];
+return ['routes' => false, 'stateful' => [], 'guard' => [], 'expiration' => null, 'token_prefix' => ''];

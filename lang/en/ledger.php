@@ -6,6 +6,7 @@ return [
     'page' => [
         'bookkeeping' => 'Bookkeeping',
         'waits' => 'Not exported yet: {invoices, plural, =0 {no invoices} one {1 invoice} other {# invoices}}, {payments, plural, =0 {no payments} one {1 payment} other {# payments}}.',
+        'many_wait' => 'Not exported yet: more than {count} invoices or payments.',
         'all_out' => 'Everything is exported.',
         'unknown_rates' => 'Invoices have {rates} % tax, and the table of accounts has no row for it.',
         'back' => 'Back to Books',

@@ -6,6 +6,7 @@ return [
     'page' => [
         'bookkeeping' => 'Contabilidad',
         'waits' => 'Sin exportar: {invoices, plural, =0 {ninguna factura} one {1 factura} other {# facturas}}, {payments, plural, =0 {ningún pago} one {1 pago} other {# pagos}}.',
+        'many_wait' => 'Sin exportar: más de {count} facturas o pagos.',
         'all_out' => 'Todo está exportado.',
         'unknown_rates' => 'Hay facturas con {rates} % de impuesto, y la tabla de cuentas no tiene fila para ello.',
         'back' => 'Volver a Libros',

@@ -32,10 +32,14 @@ final readonly class LedgerController
         $table = AccountTable::inForce($this->house);
         $unbooked = new Unbooked($table, CarbonImmutable::now());
 
+        [$invoices, $payments] = $unbooked->counts();
+
         return view('money.ledger', [
             'table' => $table,
-            'invoices' => $unbooked->invoices()->count(),
-            'payments' => $unbooked->payments()->count(),
+            'invoices' => $invoices,
+            'payments' => $payments,
+            'isMore' => max($invoices, $payments) > Unbooked::COUNTED,
+            'counted' => Unbooked::COUNTED,
             'unknown' => $unbooked->unknownRates(),
             'page' => LedgerExport::query()->listed()->simplePaginate(20),
         ]);

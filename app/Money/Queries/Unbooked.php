@@ -17,6 +17,8 @@ use IteratorIterator;
 final readonly class Unbooked
 {
     private const AT_ONCE = 1000;
+    /** A page counts no further: a shop that never exported has ten years of them. */
+    public const COUNTED = 50;
 
     public function __construct(private AccountTable $table, private CarbonImmutable $until) {}
 
@@ -71,11 +73,20 @@ final readonly class Unbooked
         }
     }
 
-    /** @return list<float> rates on them that the table of accounts has no row for */
+    /** @return array{int, int} invoices and payments; of each one more than `COUNTED` at most */
+    public function counts(): array
+    {
+        $count = static fn(Builder $of): int => count($of->limit(self::COUNTED + 1)->pluck('id')->all());
+
+        return [$count($this->invoices()), $count($this->payments())];
+    }
+
+    /** @return list<float> rates on the first of them that the table of accounts has no row for */
     public function unknownRates(): array
     {
         $unknown = [];
-        foreach ($this->invoices()->distinct()->orderBy('tax_percent')->pluck('tax_percent') as $percent) {
+        $rates = $this->invoices()->limit(self::COUNTED)->pluck('tax_percent')->unique()->sort();
+        foreach ($rates as $percent) {
             try {
                 $this->table->accounts()->taxed((float) $percent);
             } catch (NoTaxKey $e) {

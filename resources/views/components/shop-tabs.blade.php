@@ -11,7 +11,7 @@
         [route('prices.show'), __('common.shop_tabs.prices'), 'q', $here === 'prices', __('common.shop_tabs.price_list')],
         [route('letterhead.show'), __('common.shop_tabs.letterhead'), 'l', $here === 'letterhead', __('common.shop_tabs.name_address_bank_on_papers')],
         [route('people.show'), __('common.shop_tabs.people'), 'p', $here === 'people', __('common.shop_tabs.people_roles_and_tablets')],
-        [route('programs.show'), __('api.page.programs'), 'o', $here === 'programs', __('api.page.programs_that_connect')],
+        [route('programs.show'), __('api.page.programs'), 'w', $here === 'programs', __('api.page.programs_that_connect')],
         [route('shop.changes'), __('common.shop_tabs.changes'), 'g', $here === 'changes', __('common.shop_tabs.change_log')],
     ]" />
 </div>

@@ -10,6 +10,8 @@
     <x-slot:say>
         @if ($unknown !== [])
             <span class="now">{{ __('ledger.page.unknown_rates', ['rates' => implode(', ', array_map(static fn(float $one): string => (string) round($one, 2), $unknown))]) }}</span>
+        @elseif ($isMore)
+            {{ __('ledger.page.many_wait', ['count' => $counted]) }}
         @else
             {{ $invoices + $payments === 0 ? __('ledger.page.all_out') : __('ledger.page.waits', ['invoices' => $invoices, 'payments' => $payments]) }}
         @endif
