@@ -64,6 +64,7 @@ return [
         'change' => 'Save the address',
         'end' => 'Stop telling it',
         'secret' => 'Secret for checking signatures. Copy it now; it is not shown again.',
+        'secret_once' => 'The secret was shown when telling began. For a new one, stop telling it and begin again.',
         'does_not_hear' => 'No answer to the last {failures, plural, one {try} other {# tries}}: {why}. Next try {at}.',
         'no_connection' => 'no connection',
         'stopped' => 'No answer for three days, so nothing more is sent: {why}.',

@@ -64,6 +64,7 @@ return [
         'change' => 'Guardar la dirección',
         'end' => 'Dejar de avisar',
         'secret' => 'Secreto para comprobar las firmas. Cópialo ahora; no se vuelve a mostrar.',
+        'secret_once' => 'El secreto se mostró al empezar. Para otro, deja de avisar y empieza de nuevo.',
         'does_not_hear' => 'Sin respuesta {failures, plural, one {al último intento} other {a los últimos # intentos}}: {why}. Próximo intento {at}.',
         'no_connection' => 'sin conexión',
         'stopped' => 'Sin respuesta en tres días, así que no se envía más: {why}.',

@@ -117,7 +117,8 @@ final readonly class NewsBook
         return $this->tell(
             $known === null ? NewsKind::OrderNew : NewsKind::OrderChanged,
             $order->number,
-            "{$order->id} {$version}",
+            // Counted anew since somebody wanted to be told.
+            "{$order->id} {$version} {$since->getTimestamp()}",
             $known === null ? [] : $changed,
             $shape,
             $webhooks,

@@ -7,6 +7,7 @@ namespace App\Api\Actions;
 use App\Api\Jobs\DeliverNews;
 use App\Api\Models\ConnectedProgram;
 use App\Api\Models\Delivery;
+use App\Api\Models\ToldOrder;
 use App\Api\Models\Webhook;
 use App\Api\NewsSignature;
 use App\Foundation\Database\Transaction;
@@ -25,6 +26,7 @@ final class Webhooks
     public static function tellAt(ConnectedProgram $program, string $url): ?string
     {
         return Transaction::run(static function () use ($program, $url): ?string {
+            ConnectedProgram::query()->whereKey($program->id)->whereNull('revoked_at')->firstOrFail();
             $there = Webhook::query()->where('connected_program_id', $program->id)->first();
             if ($there?->url === $url) {
                 return null;
@@ -40,6 +42,10 @@ final class Webhooks
                 $there->update(['url' => $url, 'next_try_at' => null, 'stopped_at' => null]);
 
                 return null;
+            }
+            if (! Webhook::query()->exists()) {
+                // Nobody was told for a while: what became of orders meanwhile is no news.
+                ToldOrder::query()->delete();
             }
             $secret = NewsSignature::secret();
             Webhook::query()->create([

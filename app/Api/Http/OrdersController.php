@@ -20,6 +20,7 @@ use App\Orders\Models\Piece;
 use Carbon\CarbonImmutable;
 use Illuminate\Http\Request;
 use Illuminate\Validation\ValidationException;
+use Symfony\Component\HttpKernel\Exception\ConflictHttpException;
 
 /** Orders. */
 final readonly class OrdersController
@@ -104,9 +105,9 @@ final readonly class OrdersController
      */
     public function ask(Request $request, Order $order, ApprovalBook $book): Stored
     {
-        return new Stored(
-            ApprovalShape::of($book->ask($order, Idempotent::number($request), Idempotent::program($request)->name)),
-            route('api.orders.approval', $order),
-        );
+        $asked = $book->ask($order, Idempotent::number($request), Idempotent::program($request)->name)
+            ?? throw new ConflictHttpException(__('orders.change_controller.the_order_is_cancelled_reopen_it'));
+
+        return new Stored(ApprovalShape::of($asked), route('api.orders.approval', $order));
     }
 }

@@ -20,13 +20,20 @@ final readonly class ApprovalBook
 
     public function __construct(private ToApprove $toApprove, private House $house) {}
 
-    /** A new link; one that waited for an answer till now is good no more. */
-    public function ask(Order $order, string $form, string $who): Approval
+    /**
+     * A new link; one that waited for an answer till now is good no more.
+     *
+     * @return Approval|null null where the order is cancelled
+     */
+    public function ask(Order $order, string $form, string $who): ?Approval
     {
-        return Transaction::run(function () use ($order, $form, $who): Approval {
+        return Transaction::run(function () use ($order, $form, $who): ?Approval {
             $same = Approval::query()->where('form_id', $form)->first();
             if ($same !== null) {
                 return $same;
+            }
+            if (Order::query()->whereKey($order->id)->whereNotNull('cancelled_at')->exists()) {
+                return null;
             }
             $now = CarbonImmutable::now();
             self::close($order);

@@ -36,15 +36,14 @@ final readonly class ApprovalController
 
     public function store(Request $request, Order $order, ApprovalBook $book): RedirectResponse
     {
-        if ($order->cancelled_at !== null) {
-            return redirect()
-                ->route('orders.show', $order)
-                ->with('problem', __('orders.change_controller.the_order_is_cancelled_reopen_it'));
-        }
         $request->validate(['form' => ['required', 'uuid']], ['form.*' => __('money.invoice_controller.reload_the_page')]);
-        $book->ask($order, $request->string('form')->lower()->value(), Caller::acting($request));
+        $asked = $book->ask($order, $request->string('form')->lower()->value(), Caller::acting($request));
 
-        return redirect()->route('orders.approvals', $order)->with('done', __('approval.page.made'));
+        return $asked === null
+            ? redirect()
+                ->route('orders.show', $order)
+                ->with('problem', __('orders.change_controller.the_order_is_cancelled_reopen_it'))
+            : redirect()->route('orders.approvals', $order)->with('done', __('approval.page.made'));
     }
 
     public function withdraw(Approval $approval): RedirectResponse

@@ -29,6 +29,7 @@
     </form>
     <p class="mb-4 mt-2 max-w-4xl text-sm text-soft">{{ __('api.told.help') }}</p>
     @if ($webhook !== null)
+        <p class="mb-4 max-w-4xl text-sm text-soft">{{ __('api.told.secret_once') }}</p>
         <div class="mb-6 flex gap-3">
             <form method="post" action="{{ route('programs.try-now', $program) }}">@csrf<button type="submit"
                 class="btn" data-key="t">{{ __('api.told.try_now') }} <kbd>t</kbd></button></form>

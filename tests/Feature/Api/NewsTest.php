@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Tests\Feature\Api;
 
 use App\Api\Actions\NewsBook;
+use App\Api\Actions\Programs;
 use App\Api\Actions\Webhooks;
 use App\Api\Jobs\DeliverNews;
 use App\Api\Models\ConnectedProgram;
@@ -148,6 +149,36 @@ final class NewsTest extends ApiTestCase
         $before = Transaction::counts();
         Event::dispatch(new MinutePassed());
         self::assertSame($before, Transaction::counts());
+    }
+
+    #[Test]
+    public function what_changed_while_nobody_was_told_is_no_news_and_what_changes_after_it_is(): void
+    {
+        $order = self::polos()->refresh();
+        $this->begin();
+        $later = function (int $hours) use ($order): int {
+            $order->update(['due_at' => $order->due_at->addHours($hours)]);
+
+            return $this->gathered();
+        };
+        self::assertSame(1, $later(1));
+        Webhook::query()->delete();
+        $later(2);
+        $this->travel(5)->minutes();
+        $this->begin();
+        self::assertSame(1, $later(3));
+        $told = News::query()->orderByDesc('id')->firstOrFail();
+        self::assertSame(1, Delivery::query()->count());
+        self::assertStringContainsString($order->due_at->toIso8601String(), $told->body, 'not what was told the first time');
+    }
+
+    #[Test]
+    public function a_program_that_was_shut_out_is_told_nothing(): void
+    {
+        $program = ConnectedProgram::query()->firstOrFail();
+        Programs::shutOut($program);
+        $this->put("/shop/programs/{$program->id}/told", ['url' => 'https://shop.example/told'])->assertNotFound();
+        self::assertSame(0, Webhook::query()->count());
     }
 
     #[Test]

@@ -256,6 +256,12 @@ final class OrdersTest extends ApiTestCase
             'wish' => 'a smaller anchor',
         ]);
         $this->ask("orders/{$order}")->assertJsonPath('approval', 'change');
+        // Nobody is asked about what is cancelled, by a program no more than on its page.
+        $this->post("/orders/{$order}/cancel", ['why_cancelled' => 'the club is no more'])->assertSessionHasNoErrors();
+        $this->send("orders/{$order}/approval", [], 'ask-2')
+            ->assertConflict()
+            ->assertHeader('Content-Type', 'application/problem+json');
+        self::assertSame(1, Approval::query()->count());
     }
 
     #[Test]
